@@ -1,0 +1,7 @@
+package kinesia.core.arm;
+
+/** Sex as the anthropometric tables print it. */
+public enum Sex {
+    FEMALE,
+    MALE
+}

@@ -1,0 +1,27 @@
+package kinesia.core.dose;
+
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.reason.Numbers;
+
+/**
+ * A load the room has.
+ *
+ * @param kg 0 to 300; per hand for dumbbells, the stack's for cables, the bar's for bars, the pull at double length over
+ *     gravity for bands, the share carried for body weight
+ * @param label as the trainer finds it, for example "6 kg" or "green band"
+ */
+public record Load(double kg, String label) implements Comparable<Load> {
+    public Load {
+        InvalidValue.requireWithin("load", kg, 0, 300, "kg");
+    }
+
+    /** A plain weight. */
+    public static Load ofKg(double kg) {
+        return new Load(kg, Numbers.plain(kg) + " kg");
+    }
+
+    @Override
+    public int compareTo(Load other) {
+        return Double.compare(kg, other.kg);
+    }
+}

@@ -1,0 +1,40 @@
+package kinesia.core.dose;
+
+import java.time.LocalDate;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.screening.PainScore;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One set as it was done.
+ *
+ * @param side null when both arms worked together
+ * @param reps 0 to 60; 0 when the set was broken off
+ * @param effort null when not said
+ * @param pain joint or tendon pain during the set
+ * @param painSite where, if there was any
+ * @param painSide on which arm, if there was any
+ */
+public record LoggedSet(
+        LocalDate on,
+        String exerciseKey,
+        @Nullable Side side,
+        int setNumber,
+        Load load,
+        int reps,
+        @Nullable Effort effort,
+        PainScore pain,
+        @Nullable Site painSite,
+        @Nullable Side painSide) {
+    public LoggedSet {
+        InvalidValue.requireWithin("reps", reps, 0, 60, "repetitions");
+        InvalidValue.requireWithin("setNumber", setNumber, 1, 20, "");
+    }
+
+    /** Whether it counts toward the week's hard sets. */
+    public boolean isHard() {
+        return effort != null && effort.isHard();
+    }
+}

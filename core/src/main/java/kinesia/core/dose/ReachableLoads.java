@@ -1,0 +1,147 @@
+package kinesia.core.dose;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+import kinesia.core.arm.Resistance;
+import kinesia.core.dose.Equipment.Plated;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Implement;
+import org.jspecify.annotations.Nullable;
+
+/** The loads that a place can really give an exercise, lightest first, each once. */
+public record ReachableLoads(List<Load> loads) {
+    // Loads nearer than this are the same load.
+    private static final double SAME_KG = 0.005;
+
+    public ReachableLoads {
+        loads = List.copyOf(loads);
+    }
+
+    /** All loads of {@code equipment} for {@code exercise}; body weight gives one, its share of {@code bodyMassKg}. */
+    public static ReachableLoads of(Equipment equipment, Exercise exercise, double bodyMassKg) {
+        TreeMap<Long, Load> found = new TreeMap<>();
+        switch (exercise.implement()) {
+            case DUMBBELL -> {
+                equipment.dumbbellsKg().forEach(kg -> add(found, Load.ofKg(kg)));
+                plated(equipment.handle(), found);
+            }
+            case STRAIGHT_BAR -> plated(equipment.straightBar(), found);
+            case ANGLED_BAR -> plated(equipment.angledBar(), found);
+            case CABLE_HANDLE, CABLE_ROPE -> stack(equipment.stack(), found);
+            case BAND -> bands(equipment.bands(), found);
+            case BODY_WEIGHT -> add(found, new Load(exercise.bodyWeightShare() * bodyMassKg, "body weight"));
+        }
+        return new ReachableLoads(List.copyOf(found.values()));
+    }
+
+    /** Whether everything that {@code exercise} is set up with is there. */
+    public static boolean hasEquipmentFor(Equipment equipment, Exercise exercise) {
+        return missingFor(equipment, exercise).isEmpty();
+    }
+
+    /** What {@code exercise} needs and {@code equipment} lacks, in words. */
+    public static List<String> missingFor(Equipment equipment, Exercise exercise) {
+        return exercise.equipment().stream()
+                .filter(item -> !has(equipment, item, exercise.implement()))
+                .toList();
+    }
+
+    public boolean isEmpty() {
+        return loads.isEmpty();
+    }
+
+    public Load lightest() {
+        return loads.get(0);
+    }
+
+    /** The heaviest load of at most {@code kg}; the lightest there is when all are heavier. */
+    public Load atMost(double kg) {
+        Load best = lightest();
+        for (Load load : loads) {
+            if (load.kg() <= kg + SAME_KG) {
+                best = load;
+            }
+        }
+        return best;
+    }
+
+    /** The next heavier load. */
+    public Optional<Load> above(double kg) {
+        return loads.stream().filter(l -> l.kg() > kg + SAME_KG).findFirst();
+    }
+
+    /** The next lighter load. */
+    public Optional<Load> below(double kg) {
+        Load best = null;
+        for (Load load : loads) {
+            if (load.kg() < kg - SAME_KG) {
+                best = load;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static boolean has(Equipment e, String item, Implement implement) {
+        return switch (item) {
+            case "dumbbells" -> !e.dumbbellsKg().isEmpty() || e.handle() != null;
+            case "straight bar" -> e.straightBar() != null;
+            case "angled bar" -> e.angledBar() != null;
+            case "cable stack" -> e.stack() != null;
+            case "bands" -> !e.bands().isEmpty() || implement != Implement.BAND;
+            default -> e.furniture().contains(item);
+        };
+    }
+
+    private static void plated(@Nullable Plated bar, TreeMap<Long, Load> found) {
+        if (bar == null) {
+            return;
+        }
+        List<Double> sums = new ArrayList<>(List.of(bar.emptyKg()));
+        for (Equipment.PlatePair pair : bar.pairs()) {
+            List<Double> more = new ArrayList<>();
+            for (double sum : sums) {
+                for (int n = 0; n <= pair.count(); n++) {
+                    more.add(sum + 2 * n * pair.plateKg());
+                }
+            }
+            sums = more;
+        }
+        sums.forEach(kg -> add(found, Load.ofKg(kg)));
+    }
+
+    private static void stack(Equipment.@Nullable Stack stack, TreeMap<Long, Load> found) {
+        if (stack == null) {
+            return;
+        }
+        for (double kg = stack.firstKg(); kg <= stack.lastKg() + SAME_KG; kg += stack.stepKg()) {
+            add(found, Load.ofKg(kg));
+            if (stack.addOnKg() > 0) {
+                add(
+                        found,
+                        new Load(
+                                kg + stack.addOnKg(),
+                                kinesia.core.reason.Numbers.plain(kg + stack.addOnKg()) + " kg with add-on"));
+            }
+        }
+    }
+
+    private static void bands(List<Equipment.Band> bands, TreeMap<Long, Load> found) {
+        for (int set = 1; set < 1 << bands.size(); set++) {
+            double newtons = 0;
+            List<String> names = new ArrayList<>();
+            for (int i = 0; i < bands.size(); i++) {
+                if ((set & 1 << i) != 0) {
+                    newtons += bands.get(i).newtonsAtDoubleLength();
+                    names.add(bands.get(i).name());
+                }
+            }
+            add(found, new Load(newtons / Resistance.GRAVITY, String.join(" + ", names)));
+        }
+    }
+
+    private static void add(TreeMap<Long, Load> found, Load load) {
+        found.putIfAbsent(Math.round(load.kg() * 100), load);
+    }
+}

@@ -1,0 +1,56 @@
+package kinesia.core.dose;
+
+import kinesia.core.exercise.Exercise;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+
+/** Rest between rounds of pairs and how long a session takes. */
+public final class RestAndTime {
+    public static final int CHANGE_OVER_S = 10;
+    public static final int SET_UP_PAIR_S = 60;
+    private static final int SHORTEST_REST_S = 60;
+    private static final int LONGEST_REST_S = 90;
+    private static final int TRIM_S = 5;
+
+    private RestAndTime() {}
+
+    /** Rest in seconds and why. */
+    public record Rest(int seconds, Reason reason) {}
+
+    /** The first rest: 90 s, because nothing is known yet. */
+    public static Rest first() {
+        return new Rest(
+                LONGEST_REST_S,
+                Reason.of(
+                        "REST-start",
+                        Tag.PRACTICE,
+                        "90 s, trimmed by 5 s a session to 60 s",
+                        "Rest starts at 90 s after each pair and is trimmed by 5 s a session while all goes well.",
+                        "We begin with plenty of rest."));
+    }
+
+    /** The rest after a session with {@code last} seconds; trimmed when repetitions and effort held and all was go. */
+    public static Rest after(int last, boolean held) {
+        int next = held ? Math.max(SHORTEST_REST_S, last - TRIM_S) : last;
+        String exact = !held
+                ? "Rest stays at " + last + " s: the last session did not hold repetitions, effort and go."
+                : next < last
+                        ? "Rest goes from " + last + " to " + next + " s: repetitions and effort held, all go."
+                        : "Rest stays at " + next + " s, the shortest for pairs.";
+        return new Rest(
+                next,
+                Reason.of(
+                                "REST-trim",
+                                Tag.PRACTICE,
+                                "5 s a session from 90 to 60 s",
+                                exact,
+                                next < last ? "A little less rest today." : "The rest stays as it was.")
+                        .with("last rest", last + " s")
+                        .with("held", held));
+    }
+
+    /** Seconds of one set of {@code reps}; twice as long when the arms work in turn. */
+    public static int setSeconds(Exercise exercise, int reps) {
+        return reps * exercise.tempo().secondsPerRep() * (exercise.arms() == Exercise.Arms.IN_TURN ? 2 : 1);
+    }
+}

@@ -1,0 +1,114 @@
+package kinesia.core.dose;
+
+import java.util.List;
+import java.util.Optional;
+import kinesia.core.arm.LoadCurve;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
+
+/**
+ * What a client has shown at each elbow angle: the largest elbow demand of any logged set, from the arm model. It bounds
+ * the load of an exercise never tried.
+ */
+public final class ShownStrength {
+    // Taken off the bound because a new movement is unfamiliar [house].
+    private static final double MARGIN = 0.15;
+    private static final double SEARCH_UP_TO_KG = 200;
+    private static final int DEGREES = 161;
+
+    private final ExerciseModel model;
+    private final Body body;
+    private final double[] flexors = new double[DEGREES];
+    private final double[] extensors = new double[DEGREES];
+
+    private ShownStrength(ExerciseModel model, Body body) {
+        this.model = model;
+        this.body = body;
+    }
+
+    /** Reads the envelope off {@code sets}. */
+    public static ShownStrength from(ExerciseModel model, Body body, List<LoggedSet> sets) {
+        ShownStrength shown = new ShownStrength(model, body);
+        for (LoggedSet set : sets) {
+            if (set.reps() > 0) {
+                model.catalogue()
+                        .find(set.exerciseKey())
+                        .ifPresent(exercise ->
+                                shown.add(model.curve(exercise, body, set.load().kg())));
+            }
+        }
+        return shown;
+    }
+
+    /**
+     * The largest load (kg) of {@code exercise} whose demand nowhere passes what was shown, less 15 %; empty when nothing
+     * was shown over any part of its range that it loads.
+     */
+    public Optional<Double> largestLoadFor(Exercise exercise) {
+        if (exercise.bodyWeightShare() > 0 || !within(model.curve(exercise, body, 0))) {
+            return Optional.empty();
+        }
+        double low = 0;
+        double high = SEARCH_UP_TO_KG;
+        for (int i = 0; i < 30; i++) {
+            double mid = (low + high) / 2;
+            if (within(model.curve(exercise, body, mid))) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        return low < 0.05 ? Optional.empty() : Optional.of(low * (1 - MARGIN));
+    }
+
+    private void add(LoadCurve curve) {
+        List<LoadCurve.Sample> samples = curve.samples();
+        for (int i = 1; i < samples.size(); i++) {
+            LoadCurve.Sample a = samples.get(i - 1);
+            LoadCurve.Sample b = samples.get(i);
+            double from = a.pose().elbowFlexionDeg();
+            double to = b.pose().elbowFlexionDeg();
+            for (int degree = first(from, to); degree <= Math.max(from, to); degree++) {
+                double t = from == to ? 0 : (degree - from) / (to - from);
+                double demand = a.load().elbowDemandNm()
+                        + t * (b.load().elbowDemandNm() - a.load().elbowDemandNm());
+                double[] side = demand >= 0 ? flexors : extensors;
+                side[degree] = Math.max(side[degree], Math.abs(demand));
+            }
+        }
+    }
+
+    private static int first(double from, double to) {
+        return Math.max(0, (int) Math.ceil(Math.min(from, to)));
+    }
+
+    private boolean within(LoadCurve curve) {
+        for (LoadCurve.Sample sample : curve.samples()) {
+            double demand = sample.load().elbowDemandNm();
+            int degree = (int) Math.round(Math.max(0, sample.pose().elbowFlexionDeg()));
+            double[] side = demand >= 0 ? flexors : extensors;
+            // The envelope ends where nothing was ever done; the nearest shown angle stands in for it within 15
+            // degrees.
+            double shown = side[degree];
+            for (int d = 1; shown == 0 && d <= 15; d++) {
+                shown = Math.max(side[Math.max(0, degree - d)], side[Math.min(DEGREES - 1, degree + d)]);
+            }
+            if (Math.abs(demand) > shown + 0.5) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether anything was shown for the group. */
+    public boolean knows(Head.Group group) {
+        for (double demand : group == Head.Group.FLEXORS ? flexors : extensors) {
+            if (demand > 1) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

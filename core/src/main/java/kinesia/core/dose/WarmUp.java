@@ -1,0 +1,106 @@
+package kinesia.core.dose;
+
+import java.util.ArrayList;
+import java.util.List;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
+
+/** The warm-up: general, arms in every direction, then ramp sets of the first exercise of each muscle [practice]. */
+public final class WarmUp {
+    private static final int GENERAL_S = 300;
+    private static final int SHORT_GENERAL_S = 150;
+    private static final int SHORT_VISIT_MINUTES = 15;
+    private static final int ARMS_S = 60;
+    private static final double[] RAMP_SHARES = {0.4, 0.6, 0.8};
+    private static final int[] RAMP_REPS = {8, 5, 3};
+    private static final double THIRD_RAMP_FROM_EFFORT = 8;
+    private static final int RAMP_CHANGE_S = 15;
+    private static final int EXTRA_ROUND_AGE = 65;
+
+    private WarmUp() {}
+
+    /** One step of it. {@code exerciseKey} and {@code load} are null for general steps. */
+    public record Step(
+            String words,
+            @Nullable String exerciseKey,
+            @Nullable Load load,
+            int reps,
+            int seconds,
+            Reason reason) {}
+
+    /** The general part for a visit of {@code minutes}. */
+    public static List<Step> general(int minutes, int age, boolean stiffOrBack) {
+        boolean brief = minutes <= SHORT_VISIT_MINUTES;
+        List<Step> steps = new ArrayList<>();
+        steps.add(new Step(
+                "Easy whole-body movement: walk, march on the spot or pedal",
+                null,
+                null,
+                0,
+                brief ? SHORT_GENERAL_S : GENERAL_S,
+                Reason.of(
+                                "WARMUP-general",
+                                Tag.PUB,
+                                "5 to 10 min; 2 to 3 when only ten minutes are there",
+                                brief
+                                        ? "Two and a half minutes, because the visit is " + minutes + " min."
+                                        : "Five minutes of easy movement come before any lift.",
+                                "Warm joints complain less.")
+                        .with("minutes of the visit", minutes)));
+        boolean twice = age >= EXTRA_ROUND_AGE || stiffOrBack;
+        steps.add(new Step(
+                "Arms in every direction with next to nothing, about 1 kg" + (twice ? ", two rounds" : ""),
+                null,
+                null,
+                0,
+                twice ? 2 * ARMS_S : ARMS_S,
+                Reason.of(
+                                "WARMUP-arms",
+                                Tag.PRACTICE,
+                                "an extra round from 65, after a stiff morning or on the first session back",
+                                twice
+                                        ? "Two easy rounds: "
+                                                + (age >= EXTRA_ROUND_AGE
+                                                        ? "the client is " + age + "."
+                                                        : "a stiff morning or the first session back.")
+                                        : "One easy round of all-direction arm movements.",
+                                "We wake the shoulders and elbows up gently.")
+                        .with("age", age)));
+        return steps;
+    }
+
+    /** Ramp sets for {@code exercise} at {@code working} load; loads the room has, rounded down, repeats left out. */
+    public static List<Step> ramp(Exercise exercise, Load working, Effort target, ReachableLoads loads) {
+        List<Step> steps = new ArrayList<>();
+        double last = 0;
+        int rounds = target.value() >= THIRD_RAMP_FROM_EFFORT ? 3 : 2;
+        for (int i = 0; i < rounds && exercise.bodyWeightShare() == 0; i++) {
+            double aim = RAMP_SHARES[i] * working.kg();
+            Load load = loads.atMost(aim);
+            if (load.kg() >= working.kg() || load.kg() <= last) {
+                continue;
+            }
+            last = load.kg();
+            String share = Numbers.plain(100 * RAMP_SHARES[i], 0);
+            steps.add(new Step(
+                    exercise.name() + ", easy",
+                    exercise.key(),
+                    load,
+                    RAMP_REPS[i],
+                    RAMP_REPS[i] * exercise.tempo().secondsPerRep() + RAMP_CHANGE_S,
+                    Reason.of(
+                                    "WARMUP-ramp",
+                                    Tag.PRACTICE,
+                                    "40 % x 8, 60 % x 5, and 80 % x 3 when the target effort is 8 or more",
+                                    "About " + share + " % of " + working.label() + ", rounded down to " + load.label()
+                                            + ".",
+                                    "A lighter set first tells us how the joint is today.")
+                            .with("share", share + " %")
+                            .with("working load", working.label())));
+        }
+        return steps;
+    }
+}

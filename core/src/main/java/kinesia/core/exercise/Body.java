@@ -1,0 +1,11 @@
+package kinesia.core.exercise;
+
+import kinesia.core.arm.ArmDimensions;
+import kinesia.core.arm.Sex;
+
+/** The client's size, as far as loads need it: stature 1.20 to 2.20 m, body mass 30 to 250 kg. */
+public record Body(Sex sex, double statureM, double massKg) {
+    public ArmDimensions arm() {
+        return ArmDimensions.estimate(sex, statureM, massKg);
+    }
+}

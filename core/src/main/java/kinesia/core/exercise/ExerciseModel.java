@@ -1,0 +1,122 @@
+package kinesia.core.exercise;
+
+import java.util.EnumMap;
+import java.util.Map;
+import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.LoadCurve.Sample;
+import kinesia.core.arm.Pose;
+
+/** What an exercise gives and costs one client, from the arm model. Immutable; safe to share. */
+public final class ExerciseModel {
+    // Peak demand at which exercises are compared when no working load is known (equal effort) [house].
+    private static final double EQUAL_EFFORT_NM = 20;
+    private static final double LARGEST_LOAD_KG = 200;
+
+    private final Catalogue catalogue;
+    private final StressWeights weights;
+
+    public ExerciseModel(Catalogue catalogue, StressWeights weights) {
+        this.catalogue = catalogue;
+        this.weights = weights;
+    }
+
+    public Catalogue catalogue() {
+        return catalogue;
+    }
+
+    /** The load curve of one arm at {@code loadKg}; body-weight exercises carry their own share whatever is given. */
+    public LoadCurve curve(Exercise exercise, Body body, double loadKg) {
+        double carried = exercise.bodyWeightShare() > 0 ? exercise.bodyWeightShare() * body.massKg() : loadKg;
+        return LoadCurve.of(
+                body.arm(),
+                exercise.movement(),
+                exercise.resistance().forLoad(carried, body),
+                exercise.upperArmSupported());
+    }
+
+    /** The load (0 to 200 kg) whose peak elbow demand is {@code demandNm}: equal effort, as far as the elbow sees. */
+    public double loadForPeakDemand(Exercise exercise, Body body, double demandNm) {
+        double low = 0;
+        double high = LARGEST_LOAD_KG;
+        for (int i = 0; i < 30; i++) {
+            double mid = (low + high) / 2;
+            double peak = Math.abs(curve(exercise, body, mid).summary().peakDemandNm());
+            if (peak < demandNm) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** Share of a hard set that each head receives, scaled by how evenly the movement loads. */
+    public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve) {
+        Map<Head, Double> result = new EnumMap<>(Head.class);
+        exercise.stimulus().forEach((head, share) -> result.put(head, share * curve.evenness()));
+        return result;
+    }
+
+    /**
+     * Stress at each site relative to the site's reference exercise (1.0), at {@code loadKg}, with the reference at the
+     * load that asks the same peak of the elbow.
+     */
+    public Map<Site, Double> stress(Exercise exercise, Body body, double loadKg) {
+        LoadCurve curve = curve(exercise, body, loadKg);
+        double demand = Math.max(1, Math.abs(curve.summary().peakDemandNm()));
+        Map<Site, Double> result = new EnumMap<>(Site.class);
+        for (Site site : Site.values()) {
+            Exercise reference = catalogue.get(weights.reference(site));
+            LoadCurve referenceCurve = curve(reference, body, loadForPeakDemand(reference, body, demand));
+            result.put(site, raw(exercise, curve, site) / raw(reference, referenceCurve, site));
+        }
+        return result;
+    }
+
+    /** Stress at equal effort, for comparing exercises before any load is known. */
+    public Map<Site, Double> stressAtEqualEffort(Exercise exercise, Body body) {
+        return stress(exercise, body, loadForPeakDemand(exercise, body, EQUAL_EFFORT_NM));
+    }
+
+    private double raw(Exercise exercise, LoadCurve curve, Site site) {
+        double worst = 0;
+        for (Sample sample : curve.samples()) {
+            worst = Math.max(worst, raw(exercise, curve.upperArmSupported(), sample, site));
+        }
+        return worst;
+    }
+
+    private double raw(Exercise exercise, boolean supported, Sample sample, Site site) {
+        Pose pose = sample.pose();
+        double force = sample.load().resistance().norm();
+        double demand = sample.load().elbowDemandNm();
+        // With a pad the shoulder's torque is not known; the pad carries it, and a small stand-in for holding still
+        // stays.
+        double shoulder = supported
+                ? weights.number("padded-shoulder-share") * Math.abs(demand)
+                : sample.load().shoulderTorqueNm();
+        double bend = Math.max(0, pose.elbowFlexionDeg());
+        double behind = pose.extensionBehindTrunkDeg();
+        double raised = Math.abs(pose.elevationDeg());
+        boolean palmUp = exercise.grip() == Grip.PALM_UP || exercise.grip() == Grip.TURNING;
+        return switch (site) {
+            case OUTER_ELBOW -> force * weights.outerElbow(exercise.grip());
+            case INNER_ELBOW -> force * weights.innerElbow(exercise.grip(), exercise.implement());
+            case WRIST -> force * weights.wrist(exercise.implement());
+            case BACK_OF_ELBOW ->
+                Math.max(0, -demand)
+                        * (1 + weights.number("back-elbow-per-90-bend") * bend / 90)
+                        * (1 + weights.number("back-elbow-per-180-raised") * raised / 180);
+            case CROOK_OF_ELBOW ->
+                Math.max(0, demand)
+                        * (1 + weights.number("crook-straight") * Math.max(0, 60 - bend) / 60)
+                        * (palmUp ? 1 : weights.number("crook-not-palm-up"));
+            case FRONT_OF_SHOULDER ->
+                shoulder + weights.number("front-shoulder-behind-per-45") * Math.abs(demand) * behind / 45;
+            case TOP_OUTER_SHOULDER -> shoulder * (weights.number("top-outer-at-side") + raised / 90);
+            case TOP_JOINT_OF_SHOULDER ->
+                Math.max(0, -sample.load().axialForceN()) * (weights.number("top-joint-press") + behind / 45)
+                        + weights.number("top-joint-any-force") * force;
+        };
+    }
+}

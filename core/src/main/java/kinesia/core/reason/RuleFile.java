@@ -1,0 +1,141 @@
+package kinesia.core.reason;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.nodes.MappingNode;
+import org.yaml.snakeyaml.nodes.Node;
+import org.yaml.snakeyaml.nodes.NodeTuple;
+import org.yaml.snakeyaml.nodes.ScalarNode;
+import org.yaml.snakeyaml.nodes.SequenceNode;
+
+/**
+ * One node of a rule file (YAML), read strictly: a missing, misspelt or unknown field is refused with the file and line
+ * it stands on. Pure: the text comes in as a string, and whoever has it did the reading.
+ */
+public final class RuleFile {
+    private final String file;
+    private final Node node;
+
+    private RuleFile(String file, Node node) {
+        this.file = file;
+        this.node = node;
+    }
+
+    /** Parses {@code text}; {@code file} is used in error messages only. */
+    public static RuleFile parse(String file, String text) {
+        Node root = new Yaml(new LoaderOptions()).compose(new java.io.StringReader(text));
+        if (root == null) {
+            throw new IllegalArgumentException(file + ": empty");
+        }
+        return new RuleFile(file, root);
+    }
+
+    /** An error that names this node's line. */
+    public IllegalArgumentException error(String message) {
+        return new IllegalArgumentException(file + ":" + (node.getStartMark().getLine() + 1) + ": " + message);
+    }
+
+    /** Refuses any key of this mapping that is not among {@code known}. */
+    public RuleFile onlyKeys(String... known) {
+        List<String> names = List.of(known);
+        for (String key : entries().keySet()) {
+            if (!names.contains(key)) {
+                throw error("unknown field '" + key + "', known are " + names);
+            }
+        }
+        return this;
+    }
+
+    /** The required child {@code key}. */
+    public RuleFile at(String key) {
+        return find(key).orElseThrow(() -> error("missing field '" + key + "'"));
+    }
+
+    /** The child {@code key} if it is there. */
+    public Optional<RuleFile> find(String key) {
+        return Optional.ofNullable(entries().get(key));
+    }
+
+    /** The children of a mapping, in file order. */
+    public Map<String, RuleFile> entries() {
+        if (!(node instanceof MappingNode mapping)) {
+            throw error("expected 'name: value' lines");
+        }
+        Map<String, RuleFile> entries = new LinkedHashMap<>();
+        for (NodeTuple tuple : mapping.getValue()) {
+            String key = ((ScalarNode) tuple.getKeyNode()).getValue();
+            if (entries.put(key, new RuleFile(file, tuple.getValueNode())) != null) {
+                throw error("field '" + key + "' stands twice");
+            }
+        }
+        return entries;
+    }
+
+    /** The children of a list, in file order. */
+    public List<RuleFile> items() {
+        if (!(node instanceof SequenceNode sequence)) {
+            throw error("expected a list");
+        }
+        List<RuleFile> items = new ArrayList<>();
+        for (Node child : sequence.getValue()) {
+            items.add(new RuleFile(file, child));
+        }
+        return items;
+    }
+
+    /** The text of a single value. */
+    public String text() {
+        if (!(node instanceof ScalarNode scalar)) {
+            throw error("expected one value");
+        }
+        return scalar.getValue().strip();
+    }
+
+    /** A list of texts. */
+    public List<String> texts() {
+        return items().stream().map(RuleFile::text).toList();
+    }
+
+    /** A number. */
+    public double number() {
+        try {
+            return Double.parseDouble(text());
+        } catch (NumberFormatException e) {
+            throw error("'" + text() + "' is not a number");
+        }
+    }
+
+    /** A list of numbers. */
+    public double[] numbers() {
+        return items().stream().mapToDouble(RuleFile::number).toArray();
+    }
+
+    /** A whole number. */
+    public int whole() {
+        double value = number();
+        if (value != Math.rint(value)) {
+            throw error("'" + text() + "' is not a whole number");
+        }
+        return (int) value;
+    }
+
+    /** One of an enum's names, written in lower case with hyphens. */
+    public <E extends Enum<E>> E choice(Class<E> type) {
+        for (E value : type.getEnumConstants()) {
+            if (value.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(text())) {
+                return value;
+            }
+        }
+        throw error("'" + text() + "' is not one of "
+                + List.of(type.getEnumConstants())
+                        .toString()
+                        .toLowerCase(Locale.ROOT)
+                        .replace('_', '-'));
+    }
+}

@@ -1,0 +1,82 @@
+package kinesia.core.screening;
+
+import java.time.LocalDate;
+import java.util.List;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.ScreenAnswers.Readiness;
+
+/**
+ * Whether this person may start: the pre-participation logic of Riebe et al. 2015 [pub], written for aerobic work; using
+ * it for weights, and the effort caps, are house rules.
+ */
+final class ReadinessRules {
+    private static final double CAP = 6;
+    private static final int CLEARANCE_MONTHS = 12;
+
+    private ReadinessRules() {}
+
+    static void apply(Readiness r, LocalDate today, ScreeningRules.Work work) {
+        Boolean symptoms = r.symptoms();
+        Boolean disease = r.knownDisease();
+        Boolean active = r.regularlyActive();
+        if (symptoms == null) {
+            work.missing.add("Any symptom of heart, metabolic or kidney disease?");
+        }
+        if (disease == null) {
+            work.missing.add("Any known heart, metabolic or kidney disease?");
+        }
+        if (active == null) {
+            work.missing.add("Regularly active over the last three months?");
+        }
+        if (symptoms != null && symptoms) {
+            work.found(refer(
+                    "READINESS-symptoms",
+                    "Symptoms of heart, metabolic or kidney disease come before any exercise.",
+                    "What you describe should be looked at before we train."));
+            return;
+        }
+        if (symptoms == null || disease == null || active == null) {
+            return;
+        }
+        boolean cleared = r.clearedOn() != null
+                && !r.clearedOn().isAfter(today)
+                && !r.clearedOn().plusMonths(CLEARANCE_MONTHS).isBefore(today);
+        if (!active && disease && !cleared) {
+            work.found(refer(
+                    "READINESS-inactive-disease",
+                    "Not regularly active with a known disease: clearance first.",
+                    "Before we start, your doctor should agree to it."));
+        } else if (!active) {
+            cap(
+                    work,
+                    "READINESS-inactive",
+                    "Not regularly active yet: effort stays at 6 until three months of regular activity.",
+                    "We start easy and build up.");
+        } else if (disease && !cleared) {
+            cap(
+                    work,
+                    "READINESS-active-disease",
+                    "A known disease: effort stays at 6 without a clearance in the last 12 months.",
+                    "With your doctor's word we may go harder; for now we keep it comfortable.");
+        }
+    }
+
+    private static Finding refer(String id, String exact, String plain) {
+        return new Finding(
+                Outcome.REFER_BEFORE_LOADING,
+                Scope.ALL,
+                null,
+                null,
+                "Ask for a clearance from a licensed clinician before any session.",
+                Reason.of(id, Tag.PUB, "Riebe et al. 2015", exact, plain));
+    }
+
+    private static void cap(ScreeningRules.Work work, String id, String exact, String plain) {
+        work.limit(
+                List.of(new LimitRow(Limit.Kind.LARGEST_EFFORT, CAP, null, null, null)),
+                null,
+                null,
+                Reason.of(id, Tag.HOUSE, "effort 6", exact, plain));
+    }
+}

@@ -8,8 +8,12 @@ import kinesia.core.arm.Pose;
 
 /** What an exercise gives and costs one client, from the arm model. Immutable; safe to share. */
 public final class ExerciseModel {
-    // Peak demand at which exercises are compared when no working load is known (equal effort) [house].
-    private static final double EQUAL_EFFORT_NM = 20;
+    // What counts as equal effort [house].
+    private static final double EQUAL_ELBOW_NM = 20;
+    private static final double EQUAL_SHOULDER_NM = 35;
+    private static final int HALVINGS = 20;
+    private static final int COARSE_SAMPLES = 41;
+
     private static final double LARGEST_LOAD_KG = 200;
 
     private final Catalogue catalogue;
@@ -26,28 +30,41 @@ public final class ExerciseModel {
 
     /** The load curve of one arm at {@code loadKg}; body-weight exercises carry their own share whatever is given. */
     public LoadCurve curve(Exercise exercise, Body body, double loadKg) {
+        return curve(exercise, body, loadKg, LoadCurve.SAMPLES);
+    }
+
+    private static LoadCurve curve(Exercise exercise, Body body, double loadKg, int samples) {
         double carried = exercise.bodyWeightShare() > 0 ? exercise.bodyWeightShare() * body.massKg() : loadKg;
         return LoadCurve.of(
                 body.arm(),
                 exercise.movement(),
                 exercise.resistance().forLoad(carried, body),
-                exercise.upperArmSupported());
+                exercise.upperArmSupported(),
+                samples);
     }
 
-    /** The load (0 to 200 kg) whose peak elbow demand is {@code demandNm}: equal effort, as far as the elbow sees. */
-    public double loadForPeakDemand(Exercise exercise, Body body, double demandNm) {
+    /**
+     * The load (0 to 200 kg) that asks the usual effort: peak elbow demand 20 N.m or, where a press meets the shoulder's
+     * strength first, peak shoulder torque 35 N.m, whichever comes first. Used to compare exercises before any load is
+     * known.
+     */
+    public double equalEffortLoad(Exercise exercise, Body body) {
         double low = 0;
         double high = LARGEST_LOAD_KG;
-        for (int i = 0; i < 30; i++) {
+        for (int i = 0; i < HALVINGS; i++) {
             double mid = (low + high) / 2;
-            double peak = Math.abs(curve(exercise, body, mid).summary().peakDemandNm());
-            if (peak < demandNm) {
+            if (asksLess(curve(exercise, body, mid, COARSE_SAMPLES).summary())) {
                 low = mid;
             } else {
                 high = mid;
             }
         }
         return (low + high) / 2;
+    }
+
+    private static boolean asksLess(LoadCurve.Summary summary) {
+        Double shoulder = summary.peakShoulderNm();
+        return Math.abs(summary.peakDemandNm()) < EQUAL_ELBOW_NM && (shoulder == null || shoulder < EQUAL_SHOULDER_NM);
     }
 
     /** Share of a hard set that each head receives, scaled by how evenly the movement loads. */
@@ -57,25 +74,18 @@ public final class ExerciseModel {
         return result;
     }
 
-    /**
-     * Stress at each site relative to the site's reference exercise (1.0), at {@code loadKg}, with the reference at the
-     * load that asks the same peak of the elbow.
-     */
-    public Map<Site, Double> stress(Exercise exercise, Body body, double loadKg) {
-        LoadCurve curve = curve(exercise, body, loadKg);
-        double demand = Math.max(1, Math.abs(curve.summary().peakDemandNm()));
+    /** Stress at each site at the usual effort, relative to the site's reference exercise at the same effort (1.0). */
+    public Map<Site, Double> stress(Exercise exercise, Body body) {
+        LoadCurve curve = curve(exercise, body, equalEffortLoad(exercise, body));
+        Map<String, LoadCurve> references = new java.util.HashMap<>();
         Map<Site, Double> result = new EnumMap<>(Site.class);
         for (Site site : Site.values()) {
             Exercise reference = catalogue.get(weights.reference(site));
-            LoadCurve referenceCurve = curve(reference, body, loadForPeakDemand(reference, body, demand));
+            LoadCurve referenceCurve = references.computeIfAbsent(
+                    reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body)));
             result.put(site, raw(exercise, curve, site) / raw(reference, referenceCurve, site));
         }
         return result;
-    }
-
-    /** Stress at equal effort, for comparing exercises before any load is known. */
-    public Map<Site, Double> stressAtEqualEffort(Exercise exercise, Body body) {
-        return stress(exercise, body, loadForPeakDemand(exercise, body, EQUAL_EFFORT_NM));
     }
 
     private double raw(Exercise exercise, LoadCurve curve, Site site) {
@@ -112,7 +122,11 @@ public final class ExerciseModel {
                         * (1 + weights.number("crook-straight") * Math.max(0, 60 - bend) / 60)
                         * (palmUp ? 1 : weights.number("crook-not-palm-up"));
             case FRONT_OF_SHOULDER ->
-                shoulder + weights.number("front-shoulder-behind-per-45") * Math.abs(demand) * behind / 45;
+                shoulder
+                        + weights.number("front-shoulder-behind-per-45")
+                                * (Math.abs(demand) + weights.number("front-shoulder-per-newton-behind") * force)
+                                * behind
+                                / 45;
             case TOP_OUTER_SHOULDER -> shoulder * (weights.number("top-outer-at-side") + raised / 90);
             case TOP_JOINT_OF_SHOULDER ->
                 Math.max(0, -sample.load().axialForceN()) * (weights.number("top-joint-press") + behind / 45)

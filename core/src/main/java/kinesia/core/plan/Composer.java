@@ -1,0 +1,190 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Head;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Picks the bending and straightening exercises and their rounds with the largest objective: diminishing value of each
+ * head's sets, less what sore places pay, less the cost of changing. Exact: every combination within the session's time
+ * is bounded or tried.
+ */
+final class Composer {
+    private static final int MOST_PAIRS = 3;
+    private static final int MOST_ROUNDS = 4;
+    // Value of stimulus up to two thirds of the visit's budget, then half of that, then nearly nothing [house].
+    private static final double FULL_VALUE_SHARE = 0.67;
+    private static final double REDUCED_VALUE = 0.5;
+    private static final double SPARE_VALUE = 0.05;
+    private static final double COST_PER_STRESS_SET = 0.25;
+    private static final double CONTINUITY_BONUS = 0.6;
+
+    private final PlanRequest request;
+    private final SessionClock clock;
+
+    Composer(PlanRequest request, SessionClock clock) {
+        this.request = request;
+        this.clock = clock;
+    }
+
+    /** The exercises of one group, in order, with their sets. */
+    record Choice(List<Candidate> order, List<Integer> sets, double score) {}
+
+    /** The best session: both groups with the same number of pairs. */
+    record Best(Choice flexors, Choice extensors) {
+        double score() {
+            return flexors.score() + extensors.score();
+        }
+    }
+
+    /** The optimum over {@code candidates}; null when no pair fits. Two pairs or three where possible, else one. */
+    @Nullable
+    Best best(List<Candidate> candidates) {
+        Map<Head.Group, List<Candidate>> byGroup = new EnumMap<>(Head.Group.class);
+        for (Head.Group group : Head.Group.values()) {
+            byGroup.put(
+                    group,
+                    candidates.stream()
+                            .filter(c -> c.exercise().group() == group)
+                            .toList());
+        }
+        Best best = null;
+        for (int pairs = 2; pairs <= MOST_PAIRS; pairs++) {
+            best = better(best, best(byGroup, pairs));
+        }
+        return best == null ? best(byGroup, 1) : best;
+    }
+
+    private @Nullable Best best(Map<Head.Group, List<Candidate>> byGroup, int pairs) {
+        Best best = null;
+        for (List<Integer> rounds : rounds(pairs)) {
+            List<Choice> flexors = choices(Head.Group.FLEXORS, byGroup, pairs, rounds);
+            List<Choice> extensors = choices(Head.Group.EXTENSORS, byGroup, pairs, rounds);
+            for (Choice flexor : flexors) {
+                for (Choice extensor : extensors) {
+                    Best both = new Best(flexor, extensor);
+                    if (best != null && both.score() <= best.score()) {
+                        break; // sorted: nothing further along can be better
+                    }
+                    if (clock.fits(both)) {
+                        best = both;
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    private List<Choice> choices(
+            Head.Group group, Map<Head.Group, List<Candidate>> byGroup, int pairs, List<Integer> rounds) {
+        List<Choice> choices = new ArrayList<>();
+        List<Candidate> all = byGroup.getOrDefault(group, List.of());
+        PlanRequest.SetBudget budget =
+                java.util.Objects.requireNonNull(request.budget().get(group));
+        subsets(all, pairs, 0, new ArrayList<>(), chosen -> {
+            List<Candidate> order = chosen.stream()
+                    .sorted(Comparator.comparing((Candidate c) -> c.exercise().closingPress())
+                            .thenComparing(Candidate::elbowStress)
+                            .thenComparing(c -> c.exercise().key()))
+                    .toList();
+            List<Integer> sets = new ArrayList<>();
+            int left = budget.sets();
+            for (int i = 0; i < pairs; i++) {
+                int n = Math.min(left, Math.min(rounds.get(i), order.get(i).mostSets()));
+                sets.add(n);
+                left -= n;
+            }
+            if (sets.stream().allMatch(n -> n > 0)) {
+                choices.add(new Choice(order, sets, score(order, sets, budget.sets())));
+            }
+        });
+        choices.sort(Comparator.comparing(Choice::score).reversed());
+        return choices;
+    }
+
+    /** Rounds of each pair: at most one pair with a single round, and never more rounds later than earlier. */
+    private List<List<Integer>> rounds(int pairs) {
+        int most = request.budget().values().stream()
+                .mapToInt(PlanRequest.SetBudget::sets)
+                .max()
+                .orElse(0);
+        List<List<Integer>> all = new ArrayList<>();
+        extend(all, new ArrayList<>(), pairs, most, MOST_ROUNDS);
+        return all;
+    }
+
+    private static void extend(List<List<Integer>> all, List<Integer> begun, int pairs, int left, int highest) {
+        if (begun.size() == pairs) {
+            all.add(List.copyOf(begun));
+            return;
+        }
+        boolean last = begun.size() == pairs - 1;
+        for (int n = Math.min(left, highest); n >= (last ? 1 : 2); n--) {
+            begun.add(n);
+            extend(all, begun, pairs, left - n, n);
+            begun.remove(begun.size() - 1);
+        }
+        if (begun.isEmpty() && pairs > 1 && left == pairs) {
+            // A budget of one set an exercise: one each, which is enough to begin with (Garber et al. 2011 [pub]).
+            all.add(java.util.Collections.nCopies(pairs, 1));
+        }
+    }
+
+    private double score(List<Candidate> order, List<Integer> sets, int budget) {
+        Map<Head, Double> given = new EnumMap<>(Head.class);
+        double score = 0;
+        for (int i = 0; i < order.size(); i++) {
+            Candidate candidate = order.get(i);
+            int n = sets.get(i);
+            candidate.stimulus().forEach((head, share) -> given.merge(head, n * share, Double::sum));
+            score -= n * candidate.cost() * COST_PER_STRESS_SET;
+            if (request.carryovers().containsKey(candidate.exercise().key())) {
+                score += CONTINUITY_BONUS;
+            }
+        }
+        for (double amount : given.values()) {
+            score += value(amount, budget);
+        }
+        return score;
+    }
+
+    private static double value(double given, int budget) {
+        double full = FULL_VALUE_SHARE * budget;
+        double first = Math.min(given, full);
+        double second = Math.min(Math.max(0, given - full), budget - full);
+        double spare = Math.max(0, given - budget);
+        return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
+    }
+
+    private static void subsets(
+            List<Candidate> all,
+            int size,
+            int from,
+            List<Candidate> chosen,
+            java.util.function.Consumer<List<Candidate>> sink) {
+        if (chosen.size() == size) {
+            sink.accept(List.copyOf(chosen));
+            return;
+        }
+        for (int i = from; i < all.size(); i++) {
+            Exercise next = all.get(i).exercise();
+            if (chosen.stream().noneMatch(c -> c.exercise().movementFamily().equals(next.movementFamily()))) {
+                chosen.add(all.get(i));
+                subsets(all, size, i + 1, chosen, sink);
+                chosen.remove(chosen.size() - 1);
+            }
+        }
+    }
+
+    private static @Nullable Best better(@Nullable Best a, @Nullable Best b) {
+        if (a == null || b == null) {
+            return a == null ? b : a;
+        }
+        return b.score() > a.score() ? b : a;
+    }
+}

@@ -1,0 +1,55 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import kinesia.core.arm.Movement;
+import kinesia.core.arm.Movement.Keyframe;
+
+/** The part of a movement that lies within an allowed range of elbow bend. */
+final class RangeOfMovement {
+    // A movement that keeps less than half of its bend is another exercise; it is left out instead [house].
+    private static final double SMALLEST_SHARE = 0.5;
+    private static final int STEPS = 1000;
+
+    private RangeOfMovement() {}
+
+    /** {@code movement} cut to bends from {@code least} to {@code most} degrees; empty when too little would be left. */
+    static Optional<Movement> within(Movement movement, double least, double most) {
+        int from = -1;
+        int to = -1;
+        for (int i = 0; i <= STEPS; i++) {
+            double bend = movement.at((double) i / STEPS).elbowFlexionDeg();
+            if (bend >= least - 1e-9 && bend <= most + 1e-9) {
+                from = from < 0 ? i : from;
+                to = i;
+            } else if (from >= 0) {
+                break;
+            }
+        }
+        if (from == 0 && to == STEPS) {
+            return Optional.of(movement);
+        }
+        if (from < 0 || travel(movement, from, to) < SMALLEST_SHARE * travel(movement, 0, STEPS)) {
+            return Optional.empty();
+        }
+        return Optional.of(part(movement, (double) from / STEPS, (double) to / STEPS));
+    }
+
+    private static double travel(Movement movement, int from, int to) {
+        return Math.abs(movement.at((double) to / STEPS).elbowFlexionDeg()
+                - movement.at((double) from / STEPS).elbowFlexionDeg());
+    }
+
+    private static Movement part(Movement movement, double from, double to) {
+        List<Keyframe> frames = new ArrayList<>();
+        frames.add(new Keyframe(0, movement.at(from)));
+        for (Keyframe frame : movement.keyframes()) {
+            if (frame.progress() > from && frame.progress() < to) {
+                frames.add(new Keyframe((frame.progress() - from) / (to - from), frame.pose()));
+            }
+        }
+        frames.add(new Keyframe(1, movement.at(to)));
+        return new Movement(frames);
+    }
+}

@@ -1,0 +1,20 @@
+package kinesia.core.plan;
+
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import kinesia.core.screening.PainScore;
+
+/** A place that has to be spared, with its usual pain from the last screen. */
+public record SoreSite(Site site, Side side, PainScore usual) {
+    // A quiet sore place still counts a little [house].
+    private static final double QUIET_SENSITIVITY = 0.3;
+
+    /** How much stress there counts, 0.3 to 1. */
+    double sensitivity() {
+        return Math.min(1, QUIET_SENSITIVITY + 0.1 * usual.value());
+    }
+
+    public String words() {
+        return side.word() + " " + site.words();
+    }
+}

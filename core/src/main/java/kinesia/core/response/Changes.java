@@ -1,0 +1,97 @@
+package kinesia.core.response;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.Plan.Aspect;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.WhyNot;
+import kinesia.core.reason.Reason;
+
+/** What is different from the session before, each with the reason of the rule that made it so. */
+public final class Changes {
+    private Changes() {}
+
+    /** What kind of difference. */
+    public enum Kind {
+        SWAPPED_OUT,
+        SWAPPED_IN,
+        LOAD,
+        SETS,
+        REPS,
+        EFFORT,
+        REST
+    }
+
+    /** One difference: {@code from} and {@code to} in words. */
+    public record Change(Kind kind, String exerciseName, String from, String to, Reason reason) {}
+
+    /** The differences of {@code next} from {@code last}, in the order of the session. */
+    public static List<Change> between(Plan last, Plan next) {
+        List<Change> changes = new ArrayList<>();
+        for (Slot before : last.slots()) {
+            if (find(next, before.exerciseKey()).isEmpty()) {
+                next.whyNot().stream()
+                        .filter(w -> w.exerciseKey().equals(before.exerciseKey()))
+                        .map(WhyNot::reasons)
+                        .filter(r -> !r.isEmpty())
+                        .findFirst()
+                        .ifPresent(r ->
+                                changes.add(new Change(Kind.SWAPPED_OUT, before.name(), "in", "left out", r.get(0))));
+            }
+        }
+        for (Slot after : next.slots()) {
+            Optional<Slot> before = find(last, after.exerciseKey());
+            if (before.isEmpty()) {
+                add(changes, Kind.SWAPPED_IN, after, "not in", after.load().label(), Aspect.CHOICE);
+                continue;
+            }
+            Slot b = before.get();
+            if (Math.abs(b.load().kg() - after.load().kg()) > 0.005) {
+                add(changes, Kind.LOAD, after, b.load().label(), after.load().label(), Aspect.LOAD);
+            }
+            if (b.sets() != after.sets()) {
+                add(changes, Kind.SETS, after, sets(b), sets(after), Aspect.SETS);
+            }
+            if (!b.reps().equals(after.reps())) {
+                add(changes, Kind.REPS, after, reps(b), reps(after), Aspect.REPS);
+            }
+            if (!b.targetEffort().equals(after.targetEffort())) {
+                add(changes, Kind.EFFORT, after, effort(b), effort(after), Aspect.EFFORT);
+            }
+        }
+        if (last.restSeconds() != next.restSeconds()) {
+            changes.add(new Change(
+                    Kind.REST,
+                    "Rest after each round",
+                    last.restSeconds() + " s",
+                    next.restSeconds() + " s",
+                    next.restReason()));
+        }
+        return changes;
+    }
+
+    private static void add(List<Change> changes, Kind kind, Slot slot, String from, String to, Aspect aspect) {
+        Reason reason = slot.why().get(aspect);
+        if (reason != null) {
+            changes.add(new Change(kind, slot.name(), from, to, reason));
+        }
+    }
+
+    private static Optional<Slot> find(Plan plan, String key) {
+        return plan.slots().stream().filter(s -> s.exerciseKey().equals(key)).findFirst();
+    }
+
+    private static String sets(Slot slot) {
+        return slot.sets() + (slot.sets() == 1 ? " set" : " sets");
+    }
+
+    private static String reps(Slot slot) {
+        return slot.reps().low() + " to " + slot.reps().high();
+    }
+
+    private static String effort(Slot slot) {
+        return kinesia.core.reason.Numbers.plain(slot.targetEffort().value());
+    }
+}

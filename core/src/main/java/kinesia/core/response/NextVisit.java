@@ -1,0 +1,175 @@
+package kinesia.core.response;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.RestAndTime;
+import kinesia.core.dose.RestAndTime.Rest;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
+import kinesia.core.plan.Carryover;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.response.SessionRecord.Place;
+import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
+
+/** What the record so far decides about the next session. */
+public final class NextVisit {
+    private static final double EASE_CUT = 0.4;
+
+    private NextVisit() {}
+
+    /** What the planner needs to know of the past. */
+    public record Preparation(
+            Map<String, Carryover> carryovers,
+            Map<String, Reason> leftOut,
+            Map<Head.Group, SetBudget> budget,
+            Rest rest,
+            @Nullable LocalDate lastHardOn,
+            boolean stiffOrBack,
+            List<SiteSignal> lastSignals) {}
+
+    /** Who, where and when. */
+    public record Visit(
+            ExerciseModel model,
+            Body body,
+            Equipment equipment,
+            List<Limit> limits,
+            LocalDate on,
+            int visitsPerWeek,
+            boolean sore) {}
+
+    /** Prepares {@code visit} from {@code sessions}, oldest first. */
+    public static Preparation prepare(Visit visit, List<SessionRecord> sessions) {
+        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
+        Map<Head.Group, SetBudget> budget = new EnumMap<>(WeekAllowance.forVisit(
+                sessions, signals, visit.model().catalogue(), visit.on(), visit.visitsPerWeek(), visit.sore()));
+        if (sessions.isEmpty()) {
+            return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), null, false, List.of());
+        }
+        SessionRecord last = sessions.get(sessions.size() - 1);
+        Map<Place, SiteSignal> lastSignals = signals.get(signals.size() - 1);
+        Map<String, Reason> leftOut = new LinkedHashMap<>();
+        // Two sessions: the one just done and the one before still keep an eased exercise out.
+        for (int i = Math.max(0, sessions.size() - 2); i < sessions.size(); i++) {
+            for (SiteSignal signal : signals.get(i).values()) {
+                if (signal.signal() == Signal.EASE) {
+                    ease(signal, sessions.get(i), i == sessions.size() - 1, budget, leftOut);
+                }
+            }
+        }
+        boolean allGo = lastSignals.values().stream().allMatch(s -> s.signal() == Signal.GO);
+        boolean back = ChronoUnit.DAYS.between(last.on(), visit.on()) > WeekAllowance.BREAK_DAYS;
+        boolean stiff = last.morning() != null
+                && last.morning().sites().stream().anyMatch(p -> p.pain().atLeast(3));
+        Map<String, Carryover> carryovers = new SlotDecisions(visit, sessions, signals).carryovers();
+        return new Preparation(
+                carryovers,
+                leftOut,
+                budget,
+                back ? RestAndTime.first() : RestAndTime.after(last.plan().restSeconds(), allGo && held(last)),
+                lastHard(sessions).orElse(null),
+                back || stiff,
+                List.copyOf(lastSignals.values()));
+    }
+
+    /** The first day that is far enough from the last hard sets, not before {@code earliest}. */
+    public static LocalDate firstDay(List<SessionRecord> sessions, LocalDate earliest) {
+        return lastHard(sessions)
+                .map(d -> d.plusDays(kinesia.core.plan.Planner.DAYS_BETWEEN))
+                .filter(d -> d.isAfter(earliest))
+                .orElse(earliest);
+    }
+
+    private static Optional<LocalDate> lastHard(List<SessionRecord> sessions) {
+        return sessions.stream()
+                .flatMap(s -> s.sets().stream())
+                .filter(LoggedSet::isHard)
+                .map(LoggedSet::on)
+                .max(LocalDate::compareTo);
+    }
+
+    /** Sets -40 % on what loads the place, and the worst exercise out. */
+    private static void ease(
+            SiteSignal signal,
+            SessionRecord session,
+            boolean cutNow,
+            Map<Head.Group, SetBudget> budget,
+            Map<String, Reason> leftOut) {
+        List<Slot> loading = new ArrayList<>(session.plan().slots().stream()
+                .filter(s -> SlotDecisions.loads(s, signal.place()))
+                .sorted(java.util.Comparator.comparingDouble((Slot s) ->
+                                s.stress().getOrDefault(signal.place().site(), 0.0))
+                        .reversed())
+                .toList());
+        if (loading.isEmpty()) {
+            return;
+        }
+        Slot worst = loading.get(0);
+        int sum = loading.stream().mapToInt(Slot::sets).sum();
+        int cut = Math.max(1, (int) Math.floor(EASE_CUT * sum));
+        leftOut.put(
+                worst.exerciseKey(),
+                Reason.of(
+                                "EASE-swap",
+                                Tag.HOUSE,
+                                "the exercise that loads the place most, for two sessions",
+                                worst.name() + " loads the " + signal.place().words()
+                                        + " most of what was done on " + session.on()
+                                        + " and is swapped for two sessions. "
+                                        + signal.reason().exact(),
+                                "We swap the one that asked most of the sore place.")
+                        .with("signal", signal.reason().ruleId())
+                        .with("session", session.on()));
+        if (!cutNow) {
+            return;
+        }
+        int before = session.plan().slots().stream()
+                .filter(s -> s.group() == worst.group())
+                .mapToInt(Slot::sets)
+                .sum();
+        int after = Math.max(1, before - cut);
+        budget.merge(
+                worst.group(),
+                new SetBudget(
+                        after,
+                        Reason.of(
+                                        "EASE-sets",
+                                        Tag.HOUSE,
+                                        "40 % of the sets that load it, rounded down, at least 1",
+                                        sum + " sets loaded the "
+                                                + signal.place().words() + "; " + cut
+                                                + " fewer for the "
+                                                + worst.group().word() + ": " + before + " become "
+                                                + after + ". " + signal.reason().exact(),
+                                        "Fewer sets for a while, so that it can calm down.")
+                                .with("sets that loaded it", sum)
+                                .with("cut", cut)
+                                .with("signal", signal.reason().ruleId())),
+                (old, eased) -> eased.sets() < old.sets() ? eased : old);
+    }
+
+    private static boolean held(SessionRecord session) {
+        Map<String, Slot> slots = new LinkedHashMap<>();
+        session.plan().slots().forEach(s -> slots.put(s.exerciseKey(), s));
+        return !session.sets().isEmpty()
+                && session.sets().stream().allMatch(set -> {
+                    Slot slot = slots.get(set.exerciseKey());
+                    return slot != null
+                            && (slot.trial() || set.reps() >= slot.reps().low())
+                            && set.effort() != null
+                            && set.effort().value() <= slot.targetEffort().value() + 0.5;
+                });
+    }
+}

@@ -1,0 +1,90 @@
+package kinesia.core.response;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Site;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.screening.PainScore;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One finished session with what came after it.
+ *
+ * @param soreSites the sore places and their usual pain when it was planned
+ * @param morning null while unanswered
+ * @param nextDoor pain by place at the next door; null while there was none
+ */
+public record SessionRecord(
+        LocalDate on,
+        Plan plan,
+        List<SoreSite> soreSites,
+        List<LoggedSet> sets,
+        @Nullable Morning morning,
+        @Nullable List<SitePain> nextDoor) {
+    public SessionRecord {
+        soreSites = List.copyOf(soreSites);
+        sets = List.copyOf(sets);
+        nextDoor = nextDoor == null ? null : List.copyOf(nextDoor);
+    }
+
+    /** A site on one arm. */
+    public record Place(Site site, Side side) {
+        public String words() {
+            return side.word() + " " + site.words();
+        }
+    }
+
+    /** The places to judge: the known sore ones, and any that hurt in a set or on the morning; usual 0 where new. */
+    public Map<Place, PainScore> places() {
+        Map<Place, PainScore> places = new LinkedHashMap<>();
+        soreSites.forEach(s -> places.put(new Place(s.site(), s.side()), s.usual()));
+        for (LoggedSet set : sets) {
+            if (set.pain().atLeast(1) && set.painSite() != null && set.painSide() != null) {
+                places.putIfAbsent(new Place(set.painSite(), set.painSide()), PainScore.NONE);
+            }
+        }
+        if (morning != null) {
+            morning.sites().stream()
+                    .filter(p -> p.pain().atLeast(1))
+                    .forEach(p -> places.putIfAbsent(new Place(p.site(), p.side()), PainScore.NONE));
+        }
+        return places;
+    }
+
+    /** The worst pain there during the session. */
+    PainScore during(Place place) {
+        return sets.stream()
+                .filter(s -> s.painSite() == place.site() && s.painSide() == place.side())
+                .map(LoggedSet::pain)
+                .max(PainScore::compareTo)
+                .orElse(PainScore.NONE);
+    }
+
+    /** Pain there on the morning after, if it was answered. */
+    Optional<PainScore> onMorning(Place place) {
+        return morning == null ? Optional.empty() : find(morning.sites(), place);
+    }
+
+    /** Pain there at the next door, if there was one. */
+    Optional<PainScore> atNextDoor(Place place) {
+        return nextDoor == null ? Optional.empty() : find(nextDoor, place);
+    }
+
+    /** The sets of one exercise, in order. */
+    public List<LoggedSet> setsOf(String exerciseKey) {
+        return sets.stream().filter(s -> s.exerciseKey().equals(exerciseKey)).toList();
+    }
+
+    private static Optional<PainScore> find(List<SitePain> pains, Place place) {
+        return pains.stream()
+                .filter(p -> p.site() == place.site() && p.side() == place.side())
+                .map(SitePain::pain)
+                .findFirst();
+    }
+}

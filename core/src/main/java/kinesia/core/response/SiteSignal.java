@@ -1,0 +1,12 @@
+package kinesia.core.response;
+
+import kinesia.core.reason.Reason;
+import kinesia.core.response.SessionRecord.Place;
+
+/**
+ * The signal of one place after one session.
+ *
+ * @param answered whether a morning or a door answer stands behind it
+ * @param cleanMorning the morning was within 1 of usual
+ */
+public record SiteSignal(Place place, Signal signal, boolean answered, boolean cleanMorning, Reason reason) {}

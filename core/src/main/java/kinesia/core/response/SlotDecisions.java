@@ -1,0 +1,291 @@
+package kinesia.core.response;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.Progression;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.TrialSets;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.plan.Carryover;
+import kinesia.core.plan.LimitCheck;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.response.SessionRecord.Place;
+import kinesia.core.screening.Limit;
+
+/** Decides for each exercise done before what it starts from next time: one variable at a time, with why. */
+final class SlotDecisions {
+    private static final double STEP_BACK = 0.9;
+    private static final double BREAK_PER_WEEK = 0.1;
+    private static final double BREAK_FLOOR = 0.5;
+    private static final double TOO_HARD_BY = 2;
+    private static final int MOST_REPS = 20;
+
+    private final NextVisit.Visit visit;
+    private final List<SessionRecord> sessions;
+    private final List<Map<Place, SiteSignal>> signals;
+
+    SlotDecisions(NextVisit.Visit visit, List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals) {
+        this.visit = visit;
+        this.sessions = sessions;
+        this.signals = signals;
+    }
+
+    /** One exercise on one day: its slot, its sets and the index of the session. */
+    private record Done(int session, Slot slot, List<LoggedSet> sets) {}
+
+    Map<String, Carryover> carryovers() {
+        Map<String, List<Done>> byExercise = new LinkedHashMap<>();
+        for (int i = 0; i < sessions.size(); i++) {
+            SessionRecord session = sessions.get(i);
+            for (Slot slot : session.plan().slots()) {
+                List<LoggedSet> sets = session.setsOf(slot.exerciseKey());
+                if (!sets.isEmpty()) {
+                    byExercise
+                            .computeIfAbsent(slot.exerciseKey(), k -> new ArrayList<>())
+                            .add(new Done(i, slot, sets));
+                }
+            }
+        }
+        Map<String, Carryover> carryovers = new LinkedHashMap<>();
+        byExercise.forEach((key, done) -> visit.model().catalogue().find(key).ifPresent(exercise -> {
+            ReachableLoads loads =
+                    ReachableLoads.of(visit.equipment(), exercise, visit.body().massKg());
+            if (!loads.isEmpty()) {
+                carryovers.put(key, decide(exercise, done, loads));
+            }
+        }));
+        return carryovers;
+    }
+
+    private Carryover decide(Exercise exercise, List<Done> done, ReachableLoads loads) {
+        Done last = done.get(done.size() - 1);
+        Slot slot = last.slot();
+        Load load = last.sets().get(last.sets().size() - 1).load();
+        Optional<SiteSignal> worst = worst(last.session(), slot);
+        long away = ChronoUnit.DAYS.between(sessions.get(last.session()).on(), visit.on());
+        if (away > WeekAllowance.BREAK_DAYS) {
+            return keep(slot, afterBreak(load, loads, away), slot.reps());
+        }
+        Optional<LocalDate> eased = easedLately(slot);
+        if (eased.isPresent()) {
+            return keep(
+                    slot,
+                    new Decided(
+                            load,
+                            reason(
+                                    "EASE-hold",
+                                    Tag.HOUSE,
+                                    "no progress for two sessions after an ease",
+                                    "A place it loads eased on " + eased.get() + ": " + load.label()
+                                            + " stays for two sessions; sets come back before load.",
+                                    "We hold the weight until the sore place is calm.")),
+                    slot.reps());
+        }
+        if (worst.isPresent() && worst.get().signal() == Signal.SAME) {
+            return same(last, done, load, loads, worst.get());
+        }
+        if (slot.trial()) {
+            return keep(slot, afterTrial(last, load, loads), slot.reps());
+        }
+        if (tooHard(last)) {
+            Load less = loads.below(load.kg()).orElse(load);
+            return keep(
+                    slot,
+                    new Decided(
+                            less,
+                            reason(
+                                    "LOAD-too-hard",
+                                    Tag.HOUSE,
+                                    "effort 2 above target, or under the fewest repetitions",
+                                    "The last sets were harder than meant or short of "
+                                            + slot.reps().low() + " repetitions: " + load.label()
+                                            + (less.equals(load)
+                                                    ? " stays, the lightest there is."
+                                                    : " goes down to " + less.label() + "."),
+                                    "That was a little too much, so we take a bit off.")),
+                    slot.reps());
+        }
+        return progress(exercise, done, load, loads);
+    }
+
+    private record Decided(Load load, Reason reason) {}
+
+    private Carryover progress(Exercise exercise, List<Done> done, Load load, ReachableLoads loads) {
+        Done last = done.get(done.size() - 1);
+        Slot slot = last.slot();
+        if (done.size() > 1) {
+            Done previous = done.get(done.size() - 2);
+            Optional<Progression.Step> step =
+                    Progression.next(session(previous), session(last), load, exercise.reps(), mostReps(slot), loads);
+            if (step.isPresent()) {
+                return keep(
+                        slot,
+                        new Decided(step.get().load(), step.get().reason()),
+                        step.get().reps());
+            }
+        }
+        return keep(
+                slot,
+                new Decided(
+                        load,
+                        reason(
+                                "PROGRESS-not-yet",
+                                Tag.HOUSE,
+                                "two sessions running, all sets at the top of the range at or under the target effort, both go",
+                                load.label() + " stays: not yet two sessions running with all sets at "
+                                        + slot.reps().high() + " repetitions and effort at or under "
+                                        + Numbers.plain(slot.targetEffort().value()) + ".",
+                                "Same weight; let the repetitions come up first.")),
+                slot.reps());
+    }
+
+    private Carryover same(Done last, List<Done> done, Load load, ReachableLoads loads, SiteSignal signal) {
+        Slot slot = last.slot();
+        boolean second = done.size() > 1
+                && worst(done.get(done.size() - 2).session(), slot)
+                        .filter(s -> s.signal() == Signal.SAME && s.answered())
+                        .isPresent()
+                && signal.answered();
+        if (!second) {
+            return keep(
+                    slot,
+                    new Decided(
+                            load,
+                            reason(
+                                    "SAME-hold",
+                                    Tag.HOUSE,
+                                    "same: load stays",
+                                    load.label() + " stays. " + signal.reason().exact(),
+                                    signal.reason().plain())),
+                    slot.reps());
+        }
+        boolean clean = signal.cleanMorning()
+                && worst(done.get(done.size() - 2).session(), slot)
+                        .map(SiteSignal::cleanMorning)
+                        .orElse(false);
+        if (clean && slot.reps().high() < mostReps(slot)) {
+            RepRange more = new RepRange(slot.reps().low(), slot.reps().high() + 1);
+            return keep(
+                    slot,
+                    new Decided(
+                            load,
+                            reason(
+                                    "SAME-second-clean",
+                                    Tag.HOUSE,
+                                    "second same running, both mornings within 1 of usual",
+                                    "Second same running with clean mornings: one repetition more, up to " + more.high()
+                                            + ", with " + load.label() + ".",
+                                    "One more repetition, nothing else.")),
+                    more);
+        }
+        Load less = loads.atMost(load.kg() * STEP_BACK);
+        return keep(
+                slot,
+                new Decided(
+                        less.kg() < load.kg() ? less : load,
+                        reason(
+                                "SAME-step-back",
+                                Tag.HOUSE,
+                                "second same running: 10 % of load or one set",
+                                "Second same running: a step back from " + load.label() + " to " + less.label() + ". "
+                                        + signal.reason().exact(),
+                                "We take a small step back and let it settle.")),
+                slot.reps());
+    }
+
+    private static Decided afterTrial(Done last, Load load, ReachableLoads loads) {
+        LoggedSet set = last.sets().get(last.sets().size() - 1);
+        if (set.effort() == null || last.slot().stress().isEmpty()) {
+            return new Decided(
+                    load,
+                    reason(
+                            "LOAD-found",
+                            Tag.HOUSE,
+                            "",
+                            load.label() + " was used last time; no effort was said.",
+                            "Same weight."));
+        }
+        TrialSets.Step step = TrialSets.after(load, set.effort(), loads);
+        return new Decided(step.load(), step.reason());
+    }
+
+    private static Decided afterBreak(Load load, ReachableLoads loads, long away) {
+        long weeks = (away - WeekAllowance.BREAK_DAYS + 6) / 7;
+        double share = Math.max(BREAK_FLOOR, 1 - BREAK_PER_WEEK * weeks);
+        Load less = loads.atMost(load.kg() * share);
+        return new Decided(
+                less,
+                reason(
+                                "BREAK-return",
+                                Tag.PRACTICE,
+                                "10 % for each started week beyond 14 days, down to half",
+                                "Back after " + away + " days: " + Numbers.plain(100 * share, 0) + " % of "
+                                        + load.label() + " is " + less.label()
+                                        + " here, and the number of sets starts again.",
+                                "After the break we begin lighter and build up again.")
+                        .with("days away", away)
+                        .with("last load", load.label()));
+    }
+
+    private static boolean tooHard(Done last) {
+        Slot slot = last.slot();
+        return last.sets().stream()
+                .anyMatch(s -> s.reps() < slot.reps().low()
+                        || (s.effort() != null
+                                && s.effort().value() >= slot.targetEffort().value() + TOO_HARD_BY));
+    }
+
+    private Optional<LocalDate> easedLately(Slot slot) {
+        for (int i = Math.max(0, sessions.size() - 2); i < sessions.size(); i++) {
+            if (worst(i, slot).filter(s -> s.signal() == Signal.EASE).isPresent()) {
+                return Optional.of(sessions.get(i).on());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Progression.Session session(Done done) {
+        boolean go = worst(done.session(), done.slot())
+                .map(s -> s.signal() == Signal.GO)
+                .orElse(true);
+        return new Progression.Session(
+                done.sets(), done.slot().reps(), done.slot().targetEffort(), go);
+    }
+
+    private int mostReps(Slot slot) {
+        return LimitCheck.dosing(Limit.Kind.MOST_REPS, slot.stress(), visit.limits()).stream()
+                .mapToInt(l -> (int) l.number())
+                .min()
+                .orElse(MOST_REPS);
+    }
+
+    /** The worst signal of that session among places that {@code slot} loads. */
+    private Optional<SiteSignal> worst(int session, Slot slot) {
+        return signals.get(session).values().stream()
+                .filter(s -> loads(slot, s.place()))
+                .max(java.util.Comparator.comparing(SiteSignal::signal));
+    }
+
+    static boolean loads(Slot slot, Place place) {
+        return slot.stress().getOrDefault(place.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM;
+    }
+
+    private static Carryover keep(Slot slot, Decided decided, RepRange reps) {
+        return new Carryover(slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.reason());
+    }
+
+    private static Reason reason(String id, Tag tag, String threshold, String exact, String plain) {
+        return Reason.of(id, tag, threshold, exact, plain);
+    }
+}

@@ -1,0 +1,109 @@
+package kinesia.core.response;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Head;
+import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.response.SessionRecord.Place;
+
+/** How many hard sets each group may have this week and at this visit. */
+final class WeekAllowance {
+    static final int BREAK_DAYS = 14;
+    private static final int START = 6;
+    private static final int RISE_SORE = 1;
+    private static final int RISE_CLEAR = 2;
+    private static final int CEILING_SORE = 12;
+    private static final int CEILING_CLEAR = 16;
+    private static final int DAYS = 7;
+
+    private WeekAllowance() {}
+
+    static Map<Head.Group, SetBudget> forVisit(
+            List<SessionRecord> sessions,
+            List<Map<Place, SiteSignal>> signals,
+            Catalogue catalogue,
+            LocalDate visitOn,
+            int visitsPerWeek,
+            boolean sore) {
+        LocalDate start = startOfStreak(sessions, visitOn);
+        int weeks = (int) (ChronoUnit.DAYS.between(start, visitOn) / DAYS);
+        int good = 0;
+        for (int week = 0; week < weeks; week++) {
+            good += wasGood(sessions, signals, start.plusDays((long) week * DAYS)) ? 1 : 0;
+        }
+        int ceiling = sore ? CEILING_SORE : CEILING_CLEAR;
+        int allowance = Math.min(ceiling, START + good * (sore ? RISE_SORE : RISE_CLEAR));
+        Map<Head.Group, SetBudget> budget = new EnumMap<>(Head.Group.class);
+        for (Head.Group group : Head.Group.values()) {
+            int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
+            int share = Math.max(2, Math.round((float) allowance / visitsPerWeek));
+            int sets = Math.max(0, Math.min(share, allowance - done));
+            budget.put(
+                    group,
+                    new SetBudget(
+                            sets,
+                            Reason.of(
+                                            "WEEK-allowance",
+                                            Tag.HOUSE,
+                                            "6 a week to start, " + (sore ? 1 : 2) + " more after a good week, at most "
+                                                    + ceiling,
+                                            "This week's allowance is " + allowance + " hard sets for the "
+                                                    + group.word() + ", " + done + " of them done, over "
+                                                    + visitsPerWeek + " visits: " + sets + " today.",
+                                            "We build the amount up slowly, week by week.")
+                                    .with("week's allowance", allowance)
+                                    .with("done in the last 7 days", done)
+                                    .with("visits a week", visitsPerWeek)));
+        }
+        return budget;
+    }
+
+    /** The first session since the last break of more than 14 days; the visit itself when the break ends with it. */
+    private static LocalDate startOfStreak(List<SessionRecord> sessions, LocalDate visitOn) {
+        LocalDate start = visitOn;
+        for (int i = sessions.size() - 1; i >= 0; i--) {
+            LocalDate on = sessions.get(i).on();
+            if (ChronoUnit.DAYS.between(on, start) > BREAK_DAYS) {
+                break;
+            }
+            start = on;
+        }
+        return start;
+    }
+
+    private static boolean wasGood(List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals, LocalDate from) {
+        boolean trained = false;
+        for (int i = 0; i < sessions.size(); i++) {
+            LocalDate on = sessions.get(i).on();
+            if (!on.isBefore(from) && on.isBefore(from.plusDays(DAYS))) {
+                trained = true;
+                if (signals.get(i).values().stream().anyMatch(s -> s.signal().compareTo(Signal.EASE) >= 0)) {
+                    return false;
+                }
+            }
+        }
+        return trained;
+    }
+
+    private static int hardSets(
+            List<SessionRecord> sessions, Catalogue catalogue, Head.Group group, LocalDate from, LocalDate before) {
+        return (int) sessions.stream()
+                .flatMap(s -> s.sets().stream())
+                .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
+                .filter(LoggedSet::isHard)
+                // An exercise done arm by arm logs two sets for what counts as one.
+                .filter(s -> s.side() != kinesia.core.arm.Side.LEFT)
+                .filter(s -> catalogue
+                        .find(s.exerciseKey())
+                        .map(e -> e.group() == group)
+                        .orElse(false))
+                .count();
+    }
+}

@@ -49,6 +49,9 @@ public final class ExerciseModel {
      * known.
      */
     public double equalEffortLoad(Exercise exercise, Body body) {
+        if (exercise.bodyWeightShare() > 0) {
+            return 0; // it carries its share of the body whatever is asked
+        }
         double low = 0;
         double high = LARGEST_LOAD_KG;
         for (int i = 0; i < HALVINGS; i++) {
@@ -74,18 +77,44 @@ public final class ExerciseModel {
         return result;
     }
 
-    /** Stress at each site at the usual effort, relative to the site's reference exercise at the same effort (1.0). */
-    public Map<Site, Double> stress(Exercise exercise, Body body) {
-        LoadCurve curve = curve(exercise, body, equalEffortLoad(exercise, body));
-        Map<String, LoadCurve> references = new java.util.HashMap<>();
-        Map<Site, Double> result = new EnumMap<>(Site.class);
+    /** The references of every site for one body; makes the stress of many exercises cheap. */
+    public StressScale stressScale(Body body) {
+        Map<Site, Double> references = new EnumMap<>(Site.class);
+        Map<String, LoadCurve> curves = new java.util.HashMap<>();
         for (Site site : Site.values()) {
             Exercise reference = catalogue.get(weights.reference(site));
-            LoadCurve referenceCurve = references.computeIfAbsent(
+            LoadCurve curve = curves.computeIfAbsent(
                     reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body)));
-            result.put(site, raw(exercise, curve, site) / raw(reference, referenceCurve, site));
+            references.put(site, raw(reference, curve, site));
         }
-        return result;
+        return new StressScale(body, references);
+    }
+
+    /** Stress at each site at the usual effort, relative to the site's reference exercise at the same effort (1.0). */
+    public Map<Site, Double> stress(Exercise exercise, Body body) {
+        return stressScale(body).of(curve(exercise, body, equalEffortLoad(exercise, body)), exercise);
+    }
+
+    /** Stress of exercises for one body, relative to the references at equal effort. */
+    public final class StressScale {
+        private final Body body;
+        private final Map<Site, Double> references;
+
+        private StressScale(Body body, Map<Site, Double> references) {
+            this.body = body;
+            this.references = references;
+        }
+
+        /** Stress at each site of {@code exercise} with the given curve, which belongs to the same body. */
+        public Map<Site, Double> of(LoadCurve curve, Exercise exercise) {
+            Map<Site, Double> result = new EnumMap<>(Site.class);
+            references.forEach((site, reference) -> result.put(site, raw(exercise, curve, site) / reference));
+            return result;
+        }
+
+        public Body body() {
+            return body;
+        }
     }
 
     private double raw(Exercise exercise, LoadCurve curve, Site site) {
@@ -99,6 +128,10 @@ public final class ExerciseModel {
     private double raw(Exercise exercise, boolean supported, Sample sample, Site site) {
         Pose pose = sample.pose();
         double force = sample.load().resistance().norm();
+        // What is pushed through the palm needs less grip than what hangs from the fingers.
+        double grip = force
+                - weights.number("grip-spared-by-pushing")
+                        * Math.max(0, -sample.load().axialForceN());
         double demand = sample.load().elbowDemandNm();
         // With a pad the shoulder's torque is not known; the pad carries it, and a small stand-in for holding still
         // stays.
@@ -110,8 +143,8 @@ public final class ExerciseModel {
         double raised = Math.abs(pose.elevationDeg());
         boolean palmUp = exercise.grip() == Grip.PALM_UP || exercise.grip() == Grip.TURNING;
         return switch (site) {
-            case OUTER_ELBOW -> force * weights.outerElbow(exercise.grip());
-            case INNER_ELBOW -> force * weights.innerElbow(exercise.grip(), exercise.implement());
+            case OUTER_ELBOW -> grip * weights.outerElbow(exercise.grip());
+            case INNER_ELBOW -> grip * weights.innerElbow(exercise.grip(), exercise.implement());
             case WRIST -> force * weights.wrist(exercise.implement());
             case BACK_OF_ELBOW ->
                 Math.max(0, -demand)

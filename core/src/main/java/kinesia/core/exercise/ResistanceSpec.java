@@ -1,6 +1,7 @@
 package kinesia.core.exercise;
 
 import java.util.List;
+import java.util.Optional;
 import kinesia.core.arm.Resistance;
 import kinesia.core.arm.Vec3;
 
@@ -11,6 +12,11 @@ public sealed interface ResistanceSpec {
 
     /** The resistances on one hand for {@code loadKg}. */
     List<Resistance> forLoad(double loadKg, Body body);
+
+    /** Where a cable or band is fixed (m, from the shoulder); empty for the others. */
+    default Optional<Vec3> anchor(Body body) {
+        return Optional.empty();
+    }
 
     /** A weight shared by {@code hands} hands. */
     record Weight(int hands) implements ResistanceSpec {
@@ -23,13 +29,23 @@ public sealed interface ResistanceSpec {
     /** A stack's cable shared by {@code hands} hands; an ideal pulley, real ones have friction. */
     record Stack(int hands, Vec3 pulley) implements ResistanceSpec {
         @Override
+        public Optional<Vec3> anchor(Body body) {
+            return Optional.of(pulley.times(body.statureM()));
+        }
+
+        @Override
         public List<Resistance> forLoad(double loadKg, Body body) {
             return List.of(new Resistance.Cable(loadKg * Resistance.GRAVITY / hands, pulley.times(body.statureM())));
         }
     }
 
     /** A band per hand; {@code loadKg} is its pull at double length over standard gravity. */
-    record Elastic(double freeLength, Vec3 anchor) implements ResistanceSpec {
+    record Elastic(double freeLength, Vec3 fixedAt) implements ResistanceSpec {
+        @Override
+        public Optional<Vec3> anchor(Body body) {
+            return Optional.of(fixedAt.times(body.statureM()));
+        }
+
         @Override
         public List<Resistance> forLoad(double loadKg, Body body) {
             double force = loadKg * Resistance.GRAVITY;
@@ -37,7 +53,7 @@ public sealed interface ResistanceSpec {
                     BAND_START_SHARE * force,
                     force,
                     freeLength * body.statureM(),
-                    anchor.times(body.statureM()),
+                    fixedAt.times(body.statureM()),
                     1,
                     0));
         }

@@ -30,12 +30,14 @@ final class Candidates {
 
     private final ExerciseModel model;
     private final PlanRequest request;
+    private final ExerciseModel.StressScale scale;
     private final List<Candidate> allowed = new ArrayList<>();
     private final List<WhyNot> leftOut = new ArrayList<>();
 
     Candidates(ExerciseModel model, PlanRequest request) {
         this.model = model;
         this.request = request;
+        this.scale = model.stressScale(request.body());
         model.catalogue().all().forEach(this::sort);
     }
 
@@ -82,7 +84,7 @@ final class Candidates {
     }
 
     private Candidate candidate(Exercise full, Exercise ranged, LoadCurve curve) {
-        Map<Site, Double> stress = model.stress(ranged, request.body());
+        Map<Site, Double> stress = scale.of(curve, ranged);
         double cost = request.soreSites().stream()
                 .mapToDouble(s -> s.sensitivity() * stress.getOrDefault(s.site(), 0.0))
                 .sum();

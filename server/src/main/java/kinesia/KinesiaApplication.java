@@ -1,0 +1,13 @@
+package kinesia;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
+
+/** Starts the server. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+public class KinesiaApplication {
+    public static void main(String[] args) {
+        SpringApplication.run(KinesiaApplication.class, args);
+    }
+}

@@ -1,0 +1,2 @@
+/** Rooms, the people who work in them, and signing in. */
+package kinesia.account;

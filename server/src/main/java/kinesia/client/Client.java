@@ -1,0 +1,159 @@
+package kinesia.client;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.time.Period;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kinesia.core.arm.Sex;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Body;
+import kinesia.shared.Json;
+import org.jspecify.annotations.Nullable;
+
+/** A client of a room. */
+@Entity
+public class Client {
+    @Id
+    private UUID id;
+
+    @Version
+    private long version;
+
+    private UUID roomId;
+
+    @ManyToOne(optional = false)
+    private Place place;
+
+    private String name;
+    private LocalDate bornOn;
+
+    @Enumerated(EnumType.STRING)
+    private Sex sex;
+
+    @Column(name = "stature_m")
+    private double statureM;
+
+    private double bodyMassKg;
+
+    @Enumerated(EnumType.STRING)
+    private Side hand;
+
+    @Enumerated(EnumType.STRING)
+    private ClientDetails.Goal goal;
+
+    private String life;
+    private boolean newToTraining;
+
+    @Enumerated(EnumType.STRING)
+    private ClientDetails.Units units;
+
+    private int visitsPerWeek;
+    private int minutes;
+    private String cautions;
+    private String dislikes;
+    private @Nullable LocalDate holdSince;
+    private @Nullable String holdReason;
+
+    protected Client() {}
+
+    public Client(UUID id, UUID roomId, Place place, ClientDetails details) {
+        this.id = id;
+        this.roomId = roomId;
+        change(place, details);
+    }
+
+    final void change(Place newPlace, ClientDetails d) {
+        place = newPlace;
+        name = d.name().strip();
+        bornOn = d.bornOn();
+        sex = d.sex();
+        statureM = d.statureM();
+        bodyMassKg = d.bodyMassKg();
+        hand = d.hand();
+        goal = d.goal();
+        life = d.life().strip();
+        newToTraining = d.newToTraining();
+        units = d.units();
+        visitsPerWeek = d.visitsPerWeek();
+        minutes = d.minutes();
+        cautions = Json.write(d.cautions());
+        dislikes = Json.write(d.dislikes());
+    }
+
+    /** Everything the intake holds. */
+    public ClientDetails details() {
+        return new ClientDetails(
+                name,
+                bornOn,
+                sex,
+                statureM,
+                bodyMassKg,
+                hand,
+                goal,
+                life,
+                newToTraining,
+                units,
+                visitsPerWeek,
+                minutes,
+                place.id(),
+                cautions(),
+                Json.read(dislikes, new TypeReference<List<String>>() {}));
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public long version() {
+        return version;
+    }
+
+    public UUID roomId() {
+        return roomId;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Place place() {
+        return place;
+    }
+
+    public Body body() {
+        return new Body(sex, statureM, bodyMassKg);
+    }
+
+    public int ageOn(LocalDate day) {
+        return Period.between(bornOn, day).getYears();
+    }
+
+    public Map<String, Boolean> cautions() {
+        return Json.read(cautions, new TypeReference<Map<String, Boolean>>() {});
+    }
+
+    /** Holds planning until a new screen, with what happened. */
+    public void hold(LocalDate since, String reason) {
+        holdSince = since;
+        holdReason = reason;
+    }
+
+    /** A new screen ends the hold; whether training goes on is what that screen says. */
+    public void endHold() {
+        holdSince = null;
+        holdReason = null;
+    }
+
+    public @Nullable String holdReason() {
+        return holdReason;
+    }
+}

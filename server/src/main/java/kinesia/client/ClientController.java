@@ -1,0 +1,112 @@
+package kinesia.client;
+
+import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Intake: adding a client and changing what is known of one. */
+@RestController
+class ClientController {
+    private static final int YOUNGEST = 18;
+    private static final int OLDEST = 110;
+
+    private final Clients clients;
+    private final Places places;
+    private final StarterPlaces starter;
+    private final RoomCalendar calendar;
+
+    ClientController(Clients clients, Places places, StarterPlaces starter, RoomCalendar calendar) {
+        this.clients = clients;
+        this.places = places;
+        this.starter = starter;
+        this.calendar = calendar;
+    }
+
+    /** A client as stored. {@code version} goes back with a change, so that nobody overwrites another's. */
+    record ClientView(
+            UUID id,
+            long version,
+            int age,
+            ClientDetails details,
+            String placeName,
+            @Nullable String holdReason) {}
+
+    record SaveClient(@Nullable Long version, @Valid ClientDetails details) {}
+
+    record PlaceView(UUID id, String name) {}
+
+    @GetMapping("/api/places")
+    @Transactional
+    List<PlaceView> places(@AuthenticationPrincipal SignedIn who) {
+        return starter.forRoom(who.roomId()).stream()
+                .map(p -> new PlaceView(p.id(), p.name()))
+                .toList();
+    }
+
+    @GetMapping("/api/clients/{id}")
+    @Transactional(readOnly = true)
+    ClientView one(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return view(clients.require(id, who.roomId()));
+    }
+
+    /** Adds a client under an id made by the page (so that a repeated click adds one), or changes the one there is. */
+    @PutMapping("/api/clients/{id}")
+    @Transactional
+    ClientView save(@PathVariable UUID id, @Valid @RequestBody SaveClient body, @AuthenticationPrincipal SignedIn who) {
+        check(body.details(), calendar.today(who.roomId()));
+        Place place = places.findByIdAndRoomId(body.details().placeId(), who.roomId())
+                .orElseThrow(
+                        () -> Problem.invalid(List.of(new Problem.Field("placeId", "is not a place of this room"))));
+        Client client = clients.findByIdAndRoomId(id, who.roomId()).orElse(null);
+        if (client == null) {
+            if (clients.existsById(id) || body.version() != null) {
+                throw Problem.notFound("client");
+            }
+            return view(clients.saveAndFlush(new Client(id, who.roomId(), place, body.details())));
+        }
+        if (body.version() == null && client.details().equals(body.details())) {
+            return view(client); // the same click again
+        }
+        if (body.version() == null || body.version() != client.version()) {
+            throw Problem.conflict(
+                    "Someone else saved this client after you opened it. Compare, then save again.", view(client));
+        }
+        client.change(place, body.details());
+        return view(clients.saveAndFlush(client));
+    }
+
+    private static void check(ClientDetails details, LocalDate today) {
+        List<Problem.Field> wrong = new ArrayList<>();
+        LocalDate born = details.bornOn();
+        if (born.isAfter(today.minusYears(YOUNGEST)) || born.isBefore(today.minusYears(OLDEST))) {
+            wrong.add(new Problem.Field(
+                    "details.bornOn", "makes an age outside " + YOUNGEST + " to " + OLDEST + " years"));
+        }
+        if (!wrong.isEmpty()) {
+            throw Problem.invalid(wrong);
+        }
+    }
+
+    private ClientView view(Client client) {
+        return new ClientView(
+                client.id(),
+                client.version(),
+                client.ageOn(calendar.today(client.roomId())),
+                client.details(),
+                client.place().name(),
+                client.holdReason());
+    }
+}

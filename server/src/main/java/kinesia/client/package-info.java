@@ -1,0 +1,2 @@
+/** Clients, where they train and what is there. */
+package kinesia.client;

@@ -1,0 +1,198 @@
+package kinesia.demo;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kinesia.client.ClientDetails;
+import kinesia.core.arm.Sex;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One invented client and how their arms behave.
+ *
+ * @param strength what they can do against the model's usual effort, 0.5 to 1.5
+ * @param gainPerWeek how that grows
+ * @param usual usual pain at each screen, first to last
+ * @param flares sessions (counted from the end, 0 the last) whose morning is 3 or more above usual
+ * @param firstDaysAgo when it began
+ * @param lastDaysAgo the last session
+ * @param lastMorning whether the last morning was answered
+ * @param refer flag said at a last screen the day before yesterday; null when there was none
+ */
+record DemoClient(
+        String name,
+        int age,
+        Sex sex,
+        double statureM,
+        double bodyMassKg,
+        Side hand,
+        ClientDetails.Goal goal,
+        ClientDetails.Units units,
+        String life,
+        boolean newToTraining,
+        int minutes,
+        Set<String> cautions,
+        boolean active,
+        double strength,
+        double gainPerWeek,
+        @Nullable Sore sore,
+        List<Integer> usual,
+        Set<Integer> flares,
+        int firstDaysAgo,
+        int lastDaysAgo,
+        boolean lastMorning,
+        @Nullable String refer) {
+
+    /** The sore place. */
+    record Sore(Site site, Side side, List<String> provokedBy) {}
+
+    /** The six of the scenario, one for each kind of story. All invented. */
+    static List<DemoClient> all() {
+        return List.of(
+                new DemoClient(
+                        "Maren Oldvik",
+                        67,
+                        Sex.FEMALE,
+                        1.64,
+                        66,
+                        Side.RIGHT,
+                        ClientDetails.Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Bell-ringer; two practices and a Sunday peal every week",
+                        false,
+                        35,
+                        Set.of(),
+                        true,
+                        0.85,
+                        0.010,
+                        new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("deep-bending")),
+                        List.of(4, 3, 2, 2),
+                        Set.of(19),
+                        88,
+                        1,
+                        false,
+                        null),
+                new DemoClient(
+                        "Tobias Fenn",
+                        58,
+                        Sex.MALE,
+                        1.79,
+                        81,
+                        Side.LEFT,
+                        ClientDetails.Goal.KEEP,
+                        ClientDetails.Units.KG_CM,
+                        "Violin maker; carves and planes most days",
+                        false,
+                        40,
+                        Set.of(),
+                        true,
+                        1.0,
+                        0.008,
+                        new Sore(Site.OUTER_ELBOW, Side.LEFT, List.of("gripping")),
+                        List.of(2, 2, 3, 3),
+                        Set.of(0),
+                        86,
+                        2,
+                        true,
+                        null),
+                new DemoClient(
+                        "Edda Strandby",
+                        74,
+                        Sex.FEMALE,
+                        1.60,
+                        59,
+                        Side.RIGHT,
+                        ClientDetails.Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Choir conductor; arms up through two rehearsals a week",
+                        false,
+                        30,
+                        Set.of("CAUTION-no-floor", "CAUTION-bone-thinning"),
+                        true,
+                        0.65,
+                        0.006,
+                        new Sore(Site.FRONT_OF_SHOULDER, Side.RIGHT, List.of("arm-behind", "pressing-overhead")),
+                        List.of(3, 3, 3, 3),
+                        Set.of(15),
+                        87,
+                        5,
+                        true,
+                        "FLAG-night-pain"),
+                new DemoClient(
+                        "Jorun Haldvig",
+                        61,
+                        Sex.MALE,
+                        1.83,
+                        92,
+                        Side.RIGHT,
+                        ClientDetails.Goal.STRENGTH,
+                        ClientDetails.Units.LB_FT,
+                        "Retired ferry engineer; rows a skiff on Saturdays",
+                        false,
+                        45,
+                        Set.of(),
+                        true,
+                        1.2,
+                        0.014,
+                        null,
+                        List.of(),
+                        Set.of(),
+                        88,
+                        3,
+                        true,
+                        null),
+                new DemoClient(
+                        "Pia Ravnsund",
+                        52,
+                        Sex.FEMALE,
+                        1.68,
+                        72,
+                        Side.RIGHT,
+                        ClientDetails.Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Map engraver; pushes a wheelchair all day",
+                        true,
+                        30,
+                        Set.of("CAUTION-cannot-stand"),
+                        false,
+                        0.75,
+                        0.01,
+                        new Sore(Site.INNER_ELBOW, Side.RIGHT, List.of("gripping-palm-up")),
+                        List.of(2),
+                        Set.of(),
+                        6,
+                        3,
+                        true,
+                        null),
+                new DemoClient(
+                        "Sunniva Akre",
+                        79,
+                        Sex.FEMALE,
+                        1.57,
+                        55,
+                        Side.RIGHT,
+                        ClientDetails.Goal.RETURN,
+                        ClientDetails.Units.LB_FT,
+                        "Lighthouse volunteer; 132 steps and a heavy door",
+                        false,
+                        30,
+                        Set.of("CAUTION-no-floor", "CAUTION-heart-medicine"),
+                        true,
+                        0.6,
+                        0.006,
+                        new Sore(Site.CROOK_OF_ELBOW, Side.LEFT, List.of("lifting-palm-up")),
+                        List.of(2, 2, 1),
+                        Set.of(),
+                        89,
+                        29,
+                        true,
+                        null));
+    }
+
+    /** The answer to every caution, given those that hold. */
+    Map<String, Boolean> cautionAnswers(List<String> ids) {
+        return ids.stream().collect(java.util.stream.Collectors.toMap(id -> id, cautions::contains));
+    }
+}

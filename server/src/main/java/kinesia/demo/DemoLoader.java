@@ -1,0 +1,281 @@
+package kinesia.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kinesia.account.Account;
+import kinesia.account.Accounts;
+import kinesia.account.Role;
+import kinesia.account.Room;
+import kinesia.account.RoomCalendar;
+import kinesia.account.Rooms;
+import kinesia.client.Client;
+import kinesia.client.ClientDetails;
+import kinesia.client.Clients;
+import kinesia.client.Place;
+import kinesia.client.StarterPlaces;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.plan.Door;
+import kinesia.core.response.Morning;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.SitePain;
+import kinesia.core.screening.PainScore;
+import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.ScreenAnswers.FlagAnswer;
+import kinesia.core.screening.ScreenQuestions;
+import kinesia.core.screening.ScreeningRules;
+import kinesia.core.screening.SiteRecord;
+import kinesia.floor.DoorAnswers;
+import kinesia.floor.SetLog;
+import kinesia.floor.SetLogs;
+import kinesia.floor.TrainingSession;
+import kinesia.floor.TrainingSessions;
+import kinesia.plan.VisitPlanner;
+import kinesia.response.MorningCheck;
+import kinesia.response.MorningChecks;
+import kinesia.screening.Screen;
+import kinesia.screening.Screens;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills an empty installation with the invented scenario, once. Dates are relative to the day it is loaded. */
+@Component
+@ConditionalOnProperty(name = "kinesia.demo", havingValue = "true")
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final long SEED = 20_240_611;
+    private static final int SCREEN_EVERY_DAYS = 28;
+
+    private final Rooms rooms;
+    private final Accounts accounts;
+    private final PasswordEncoder passwords;
+    private final StarterPlaces places;
+    private final Clients clients;
+    private final Screens screens;
+    private final TrainingSessions sessions;
+    private final SetLogs logs;
+    private final MorningChecks mornings;
+    private final VisitPlanner planner;
+    private final ScreeningRules screening;
+    private final ExerciseModel model;
+    private final RoomCalendar calendar;
+
+    DemoLoader(
+            Rooms rooms,
+            Accounts accounts,
+            PasswordEncoder passwords,
+            StarterPlaces places,
+            Clients clients,
+            Screens screens,
+            TrainingSessions sessions,
+            SetLogs logs,
+            MorningChecks mornings,
+            VisitPlanner planner,
+            ScreeningRules screening,
+            ExerciseModel model,
+            RoomCalendar calendar) {
+        this.rooms = rooms;
+        this.accounts = accounts;
+        this.passwords = passwords;
+        this.places = places;
+        this.clients = clients;
+        this.screens = screens;
+        this.sessions = sessions;
+        this.logs = logs;
+        this.mornings = mornings;
+        this.planner = planner;
+        this.screening = screening;
+        this.model = model;
+        this.calendar = calendar;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (accounts.count() > 0) {
+            return;
+        }
+        Room room = rooms.save(new Room("Tidewheel Room"));
+        String hash = passwords.encode("tide-wheel-demo");
+        accounts.save(new Account(room, "owner@tidewheel.example", "Liv Tanager", Role.OWNER, hash));
+        accounts.save(new Account(room, "trainer@tidewheel.example", "Oda Brandt", Role.TRAINER, hash));
+        Room other = rooms.save(new Room("Lantern Loft"));
+        accounts.save(new Account(other, "trainer@lanternloft.example", "Kjell Moe", Role.TRAINER, hash));
+        Place place = places.forRoom(room.id()).get(0);
+        LocalDate today = calendar.today(room.id());
+        long seed = SEED;
+        for (DemoClient who : DemoClient.all()) {
+            new Run(who, room, place, today, seed++).through();
+        }
+        LOG.info("demo data loaded: {} clients, {} sessions, {} sets", clients.count(), sessions.count(), logs.count());
+    }
+
+    /** One client's three months. */
+    private final class Run {
+        private final DemoClient who;
+        private final LocalDate today;
+        private final Client client;
+        private final InventedResponse response;
+        private final List<SessionRecord> records = new ArrayList<>();
+        private Screen screen;
+        private int screensTaken;
+
+        Run(DemoClient who, Room room, Place place, LocalDate today, long seed) {
+            this.who = who;
+            this.today = today;
+            List<String> cautions = screening.questions().cautions().stream()
+                    .map(ScreenQuestions.Caution::id)
+                    .toList();
+            this.client = clients.save(new Client(
+                    id("client " + who.name()),
+                    room.id(),
+                    place,
+                    new ClientDetails(
+                            who.name(),
+                            today.minusYears(who.age()).minusDays(120),
+                            who.sex(),
+                            who.statureM(),
+                            who.bodyMassKg(),
+                            who.hand(),
+                            who.goal(),
+                            who.life(),
+                            who.newToTraining(),
+                            who.units(),
+                            2,
+                            who.minutes(),
+                            place.id(),
+                            who.cautionAnswers(cautions),
+                            List.of())));
+            this.response = new InventedResponse(who, model, client.body(), seed);
+        }
+
+        void through() {
+            LocalDate day = today.minusDays(who.firstDaysAgo());
+            LocalDate last = today.minusDays(who.lastDaysAgo());
+            List<LocalDate> days = new ArrayList<>();
+            // Counted back from the last session, so that every story ends on its day: 3 and 4 days apart in turn.
+            int gap = 3;
+            for (LocalDate d = last; !d.isBefore(day); d = d.minusDays(gap)) {
+                days.add(0, d);
+                gap = 7 - gap;
+            }
+            for (int i = 0; i < days.size(); i++) {
+                if (screen == null || !days.get(i).isBefore(screen.takenOn().plusDays(SCREEN_EVERY_DAYS))) {
+                    takeScreen(days.get(i), null);
+                }
+                session(days.get(i), days.size() - 1 - i);
+            }
+            if (who.refer() != null) {
+                takeScreen(today.minusDays(2), who.refer());
+            }
+        }
+
+        private int usual() {
+            return who.usual().isEmpty()
+                    ? 0
+                    : who.usual()
+                            .get(Math.min(
+                                    Math.max(0, screensTaken - 1), who.usual().size() - 1));
+        }
+
+        private void takeScreen(LocalDate on, String flag) {
+            screensTaken++;
+            Map<String, FlagAnswer> flags = new LinkedHashMap<>(ScreeningRules.noFlags(screening.questions()));
+            if (flag != null) {
+                flags.put(flag, new FlagAnswer(true, who.sore().side()));
+            }
+            DemoClient.Sore sore = who.sore();
+            List<SiteRecord> sites = sore == null
+                    ? List.of()
+                    : List.of(new SiteRecord(
+                            sore.site(),
+                            sore.side(),
+                            PainScore.of(usual()),
+                            PainScore.of(Math.max(0, usual() - 1)),
+                            PainScore.of(usual() + 1),
+                            PainScore.of(usual()),
+                            usual() > 2 ? 8.0 : 1.0,
+                            sore.provokedBy(),
+                            null));
+            ScreenAnswers answers = new ScreenAnswers(
+                    flags,
+                    new ScreenAnswers.Readiness(who.active(), false, false, null),
+                    new ScreenAnswers.Pressure(false, List.of(), false),
+                    client.cautions(),
+                    sites);
+            screen = screens.save(new Screen(
+                    id("screen " + who.name() + on),
+                    client.id(),
+                    on,
+                    at(on, 9),
+                    "Oda Brandt",
+                    answers,
+                    screening.assess(answers, on)));
+        }
+
+        private void session(LocalDate on, int fromEnd) {
+            List<SitePain> door = response.door(usual());
+            closeLast(door);
+            VisitPlanner.Outcome outcome = planner.plan(client, screen, records, on, Door.quiet());
+            if (outcome.result().plan() == null) {
+                return; // a held week stays empty, as it would in life
+            }
+            UUID id = id("session " + who.name() + on);
+            DoorAnswers answers = new DoorAnswers(7.0, false, false, door);
+            TrainingSession session = new TrainingSession(
+                    id,
+                    client.id(),
+                    outcome.result().plan(),
+                    outcome.soreSites(),
+                    answers,
+                    outcome.changes(),
+                    outcome.signals(),
+                    "Oda Brandt");
+            session.finish(at(on, 11)); // before it is stored: only one session of a client may stand open
+            sessions.save(session);
+            double weeks = (who.firstDaysAgo() - (today.toEpochDay() - on.toEpochDay())) / 7.0;
+            List<LoggedSet> sets = response.work(
+                    outcome.result().plan(), on, weeks, usual(), client.place().equipment());
+            for (int i = 0; i < sets.size(); i++) {
+                logs.save(new SetLog(
+                        id("set " + who.name() + on + i), id, at(on, 10).plusSeconds(90L * i), sets.get(i), List.of()));
+            }
+            Morning morning = fromEnd == 0 && !who.lastMorning()
+                    ? null
+                    : response.morning(on.plusDays(1), usual(), who.flares().contains(fromEnd), records.size());
+            if (morning != null) {
+                mornings.save(new MorningCheck(id, morning, at(on.plusDays(1), 8)));
+            }
+            records.add(new SessionRecord(on, outcome.result().plan(), outcome.soreSites(), sets, morning, null));
+        }
+
+        private void closeLast(List<SitePain> door) {
+            if (!records.isEmpty()) {
+                SessionRecord r = records.remove(records.size() - 1);
+                records.add(new SessionRecord(r.on(), r.plan(), r.soreSites(), r.sets(), r.morning(), door));
+            }
+        }
+    }
+
+    private static Instant at(LocalDate day, int hour) {
+        return day.atTime(hour, 0).atZone(ZoneId.systemDefault()).toInstant();
+    }
+
+    /** Ids that are the same for every load of the demo, so that links and tests can name them. */
+    private static UUID id(String what) {
+        return UUID.nameUUIDFromBytes(("kinesia demo " + what).getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,111 @@
+package kinesia.demo;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.response.InSession;
+import kinesia.core.response.Morning;
+import kinesia.core.response.SitePain;
+import kinesia.core.screening.PainScore;
+
+/** How an invented client's arms answer a plan: repetitions, effort and pain from a made-up strength and a fixed seed. */
+final class InventedResponse {
+    // Usual effort in the model is roughly a ten-repetition load.
+    private static final double MAXIMUM_OVER_USUAL = 1.33;
+
+    private final DemoClient who;
+    private final ExerciseModel model;
+    private final Body body;
+    private final Random random;
+
+    InventedResponse(DemoClient who, ExerciseModel model, Body body, long seed) {
+        this.who = who;
+        this.model = model;
+        this.body = body;
+        this.random = new Random(seed);
+    }
+
+    /** All sets of {@code plan}, following the advice after each. */
+    List<LoggedSet> work(Plan plan, LocalDate on, double weeks, int usual, kinesia.core.dose.Equipment equipment) {
+        List<LoggedSet> sets = new ArrayList<>();
+        for (Slot slot : plan.slots()) {
+            Exercise exercise = model.catalogue().get(slot.exerciseKey());
+            ReachableLoads loads = ReachableLoads.of(equipment, exercise, body.massKg());
+            Load load = slot.load();
+            int aim = slot.reps().high();
+            for (int n = 1; n <= slot.sets(); n++) {
+                LoggedSet last = null;
+                for (Side side : exercise.arms() == Exercise.Arms.IN_TURN
+                        ? new Side[] {who.hand().other(), who.hand()}
+                        : new Side[] {null}) {
+                    last = set(slot, exercise, load, aim, n, side, on, weeks, usual);
+                    sets.add(last);
+                }
+                InSession.Advice advice = InSession.after(slot, last, loads);
+                if (advice.next() == InSession.Next.END_EXERCISE) {
+                    break;
+                }
+                load = advice.load();
+                aim = advice.reps();
+            }
+        }
+        return sets;
+    }
+
+    private LoggedSet set(
+            Slot slot, Exercise exercise, Load load, int aim, int n, Side side, LocalDate on, double weeks, int usual) {
+        double strength = who.strength() * (1 + who.gainPerWeek() * weeks);
+        double maximum = exercise.bodyWeightShare() > 0
+                ? load.kg() * 1.5 * strength
+                : model.equalEffortLoad(exercise, body) * MAXIMUM_OVER_USUAL * strength;
+        double possible = Math.max(3, 30 * (maximum / Math.max(load.kg(), 0.5) - 1) - (n - 1) + random.nextGaussian());
+        int reps = (int) Math.min(aim, Math.max(2, Math.floor(possible - 1)));
+        double reserve = possible - reps;
+        double effort = reserve <= 3 ? 10 - reserve : 7 - (reserve - 3) / 3;
+        effort = Math.max(2.5, Math.min(9.5, Math.round(effort * 2) / 2.0));
+        DemoClient.Sore sore = who.sore();
+        boolean hurts = sore != null
+                && slot.stress().getOrDefault(sore.site(), 0.0) >= 0.4
+                && usual > 0
+                && random.nextDouble() < 0.5;
+        int pain = hurts ? Math.min(4, Math.max(1, usual + random.nextInt(2) - 1)) : 0;
+        return new LoggedSet(
+                on,
+                slot.exerciseKey(),
+                side,
+                n,
+                load,
+                reps,
+                Effort.of(effort),
+                PainScore.of(pain),
+                pain > 0 ? sore.site() : null,
+                pain > 0 ? sore.side() : null);
+    }
+
+    /** The morning after; {@code flare} makes it 3 above usual. */
+    Morning morning(LocalDate on, int usual, boolean flare, int sessionNumber) {
+        DemoClient.Sore sore = who.sore();
+        int pain = flare ? usual + 3 : Math.max(0, usual + (random.nextInt(3) == 0 ? 1 : 0) - random.nextInt(2));
+        List<SitePain> sites =
+                sore == null ? List.of() : List.of(new SitePain(sore.site(), sore.side(), PainScore.of(pain)));
+        int soreness = Math.max(0, 4 - sessionNumber) + random.nextInt(2);
+        return new Morning(on, sites, soreness, 6.5 + random.nextInt(4) * 0.5, false, false);
+    }
+
+    /** Pain at the next door: settled. */
+    List<SitePain> door(int usual) {
+        DemoClient.Sore sore = who.sore();
+        return sore == null ? List.of() : List.of(new SitePain(sore.site(), sore.side(), PainScore.of(usual)));
+    }
+}

@@ -1,0 +1,43 @@
+package kinesia.exercise;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.StressWeights;
+import kinesia.core.plan.Planner;
+import kinesia.core.screening.ScreeningFile;
+import kinesia.core.screening.ScreeningRules;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Reads the rule files that ship with the core; a wrong line stops the start with its file and number. */
+@Configuration
+class RuleConfiguration {
+    @Bean
+    ExerciseModel exerciseModel() throws IOException {
+        return new ExerciseModel(
+                Catalogue.parse("exercises.yaml", text("exercises.yaml")),
+                StressWeights.parse("stress.yaml", text("stress.yaml")));
+    }
+
+    @Bean
+    ScreeningRules screeningRules() throws IOException {
+        return new ScreeningRules(ScreeningFile.parse("screening.yaml", text("screening.yaml")));
+    }
+
+    @Bean
+    Planner planner(ExerciseModel model) {
+        return new Planner(model);
+    }
+
+    private static String text(String name) throws IOException {
+        try (InputStream in = RuleConfiguration.class.getResourceAsStream("/kinesia/rules/" + name)) {
+            if (in == null) {
+                throw new IOException("rule file " + name + " is missing");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The shipped rule files, read once and handed to the core. */
+package kinesia.exercise;

@@ -1,0 +1,120 @@
+package kinesia.floor;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Site;
+import kinesia.core.screening.PainScore;
+import kinesia.shared.Json;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+/** One logged set. Its id is made by whoever logs it, so that sending it twice keeps it once. */
+@Entity
+public class SetLog implements Persistable<UUID> {
+    @Id
+    private UUID id;
+
+    private UUID sessionId;
+    private Instant loggedAt;
+    private String exerciseKey;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Side side;
+
+    private int setNumber;
+    private double loadKg;
+    private String loadLabel;
+    private int reps;
+    private @Nullable Double effort;
+    private int pain;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Site painSite;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Side painSide;
+
+    private String faults;
+    private boolean undone;
+
+    // The id is made elsewhere, so its presence does not tell a stored row from a new one.
+    @Transient
+    private boolean fresh;
+
+    protected SetLog() {}
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return fresh;
+    }
+
+    public SetLog(UUID id, UUID sessionId, Instant loggedAt, LoggedSet set, List<String> faults) {
+        this.id = id;
+        this.fresh = true;
+        this.sessionId = sessionId;
+        this.loggedAt = loggedAt;
+        this.exerciseKey = set.exerciseKey();
+        this.side = set.side();
+        this.setNumber = set.setNumber();
+        this.loadKg = set.load().kg();
+        this.loadLabel = set.load().label();
+        this.reps = set.reps();
+        this.effort = set.effort() == null ? null : set.effort().value();
+        this.pain = set.pain().value();
+        this.painSite = set.painSite();
+        this.painSide = set.painSide();
+        this.faults = Json.write(faults);
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    public UUID sessionId() {
+        return sessionId;
+    }
+
+    boolean isUndone() {
+        return undone;
+    }
+
+    void undo() {
+        undone = true;
+    }
+
+    List<String> faults() {
+        return Json.read(faults, new TypeReference<>() {});
+    }
+
+    /** The set as the core knows it, done {@code on} that day. */
+    public LoggedSet set(LocalDate on) {
+        return new LoggedSet(
+                on,
+                exerciseKey,
+                side,
+                setNumber,
+                new Load(loadKg, loadLabel),
+                reps,
+                effort == null ? null : Effort.of(effort),
+                PainScore.of(pain),
+                painSite,
+                painSide);
+    }
+}

@@ -1,0 +1,140 @@
+package kinesia.floor;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.response.Changes.Change;
+import kinesia.core.response.SiteSignal;
+import kinesia.shared.Json;
+import org.jspecify.annotations.Nullable;
+
+/** One session with its plan as it was when it was planned. */
+@Entity
+public class TrainingSession {
+    @Id
+    private UUID id;
+
+    @Version
+    private long version;
+
+    private UUID clientId;
+    private LocalDate visitOn;
+
+    @Enumerated(EnumType.STRING)
+    private Status status;
+
+    private String plan;
+    private String soreSites;
+    private String door;
+    private String changes;
+    private String signals;
+    private String plannedBy;
+    private @Nullable Instant finishedAt;
+    private @Nullable String stopSign;
+
+    protected TrainingSession() {}
+
+    /** Where a session stands. */
+    public enum Status {
+        PLANNED,
+        RUNNING,
+        DONE,
+        STOPPED
+    }
+
+    public TrainingSession(
+            UUID id,
+            UUID clientId,
+            Plan plan,
+            List<SoreSite> soreSites,
+            DoorAnswers door,
+            List<Change> changes,
+            List<SiteSignal> signals,
+            String plannedBy) {
+        this.id = id;
+        this.clientId = clientId;
+        this.visitOn = plan.visitOn();
+        this.status = Status.PLANNED;
+        this.plan = Json.write(plan);
+        this.soreSites = Json.write(soreSites);
+        this.door = Json.write(door);
+        this.changes = Json.write(changes);
+        this.signals = Json.write(signals);
+        this.plannedBy = plannedBy;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public UUID clientId() {
+        return clientId;
+    }
+
+    public LocalDate visitOn() {
+        return visitOn;
+    }
+
+    public Status status() {
+        return status;
+    }
+
+    public boolean isOpen() {
+        return status == Status.PLANNED || status == Status.RUNNING;
+    }
+
+    public Plan plan() {
+        return Json.read(plan, Plan.class);
+    }
+
+    public List<SoreSite> soreSites() {
+        return Json.read(soreSites, new TypeReference<>() {});
+    }
+
+    public DoorAnswers door() {
+        return Json.read(door, DoorAnswers.class);
+    }
+
+    public List<Change> changes() {
+        return Json.read(changes, new TypeReference<>() {});
+    }
+
+    public List<SiteSignal> signals() {
+        return Json.read(signals, new TypeReference<>() {});
+    }
+
+    public @Nullable String stopSign() {
+        return stopSign;
+    }
+
+    void run() {
+        if (status == Status.PLANNED) {
+            status = Status.RUNNING;
+        }
+    }
+
+    /** Ends it; a second time changes nothing. */
+    public void finish(Instant at) {
+        if (isOpen()) {
+            status = Status.DONE;
+            finishedAt = at;
+        }
+    }
+
+    void stop(Instant at, String sign) {
+        if (isOpen()) {
+            status = Status.STOPPED;
+            finishedAt = at;
+            stopSign = sign;
+        }
+    }
+}

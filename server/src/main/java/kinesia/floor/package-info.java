@@ -1,0 +1,2 @@
+/** Sessions on the floor: the plan being worked through and every set as it was logged. */
+package kinesia.floor;

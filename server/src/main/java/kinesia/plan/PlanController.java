@@ -1,0 +1,152 @@
+package kinesia.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.Clients;
+import kinesia.core.plan.Door;
+import kinesia.core.plan.Plan;
+import kinesia.core.reason.Reason;
+import kinesia.core.response.Changes.Change;
+import kinesia.core.response.NextVisit;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.SiteSignal;
+import kinesia.floor.DoorAnswers;
+import kinesia.floor.TrainingSession;
+import kinesia.floor.TrainingSession.Status;
+import kinesia.floor.TrainingSessions;
+import kinesia.response.SessionHistory;
+import kinesia.screening.Screen;
+import kinesia.screening.Screens;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The next session: a preview at any time, and the real one after the door check. */
+@RestController
+class PlanController {
+    private final Clients clients;
+    private final Screens screens;
+    private final SessionHistory history;
+    private final TrainingSessions sessions;
+    private final VisitPlanner visits;
+    private final RoomCalendar calendar;
+
+    PlanController(
+            Clients clients,
+            Screens screens,
+            SessionHistory history,
+            TrainingSessions sessions,
+            VisitPlanner visits,
+            RoomCalendar calendar) {
+        this.clients = clients;
+        this.screens = screens;
+        this.history = history;
+        this.sessions = sessions;
+        this.visits = visits;
+        this.calendar = calendar;
+    }
+
+    /**
+     * What would be done next.
+     *
+     * @param visitOn the first day it may be done
+     * @param openSessionId a session already planned or running
+     * @param plan missing when nothing can be planned; then {@code refusals} and {@code whatToDo} say why
+     */
+    record NextView(
+            UUID clientId,
+            LocalDate today,
+            LocalDate visitOn,
+            @Nullable UUID openSessionId,
+            @Nullable Plan plan,
+            List<Reason> refusals,
+            List<String> whatToDo,
+            List<SiteSignal> signals,
+            List<Change> changes,
+            @Nullable UUID morningFor) {}
+
+    /** The session made, or why there is none. */
+    record Planned(@Nullable UUID sessionId, List<Reason> refusals, List<String> whatToDo) {}
+
+    @GetMapping("/api/clients/{clientId}/next")
+    @Transactional(readOnly = true)
+    NextView next(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        LocalDate today = calendar.today(who.roomId());
+        List<SessionHistory.Entry> entries = history.of(clientId, null);
+        List<SessionRecord> records =
+                entries.stream().map(SessionHistory.Entry::record).toList();
+        LocalDate day = NextVisit.firstDay(records, today);
+        VisitPlanner.Outcome outcome = visits.plan(client, latest(clientId), records, day, Door.quiet());
+        return new NextView(
+                clientId,
+                today,
+                day,
+                open(clientId),
+                outcome.result().plan(),
+                outcome.result().refusals(),
+                outcome.whatToDo(),
+                outcome.signals(),
+                outcome.changes(),
+                unanswered(entries, today));
+    }
+
+    /** Plans today's visit after the door check, under an id made by the page. An open session is returned instead. */
+    @PutMapping("/api/clients/{clientId}/sessions/{id}")
+    @Transactional
+    Planned plan(
+            @PathVariable UUID clientId,
+            @PathVariable UUID id,
+            @RequestBody DoorAnswers door,
+            @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        UUID open = open(clientId);
+        if (open != null) {
+            return new Planned(open, List.of(), List.of());
+        }
+        if (sessions.existsById(id)) {
+            return new Planned(id, List.of(), List.of());
+        }
+        List<SessionRecord> records = history.of(clientId, door.sites()).stream()
+                .map(SessionHistory.Entry::record)
+                .toList();
+        LocalDate today = calendar.today(who.roomId());
+        VisitPlanner.Outcome outcome = visits.plan(client, latest(clientId), records, today, door.door());
+        Plan plan = outcome.result().plan();
+        if (plan == null) {
+            return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
+        }
+        sessions.saveAndFlush(new TrainingSession(
+                id, clientId, plan, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
+        return new Planned(id, List.of(), List.of());
+    }
+
+    private @Nullable Screen latest(UUID clientId) {
+        return screens.findFirstByClientIdOrderByTakenAtDesc(clientId).orElse(null);
+    }
+
+    private @Nullable UUID open(UUID clientId) {
+        return sessions.findFirstByClientIdAndStatusIn(clientId, Set.of(Status.PLANNED, Status.RUNNING))
+                .map(TrainingSession::id)
+                .orElse(null);
+    }
+
+    private static @Nullable UUID unanswered(List<SessionHistory.Entry> entries, LocalDate today) {
+        if (entries.isEmpty()) {
+            return null;
+        }
+        SessionHistory.Entry last = entries.get(entries.size() - 1);
+        boolean due = last.record().morning() == null && last.record().on().isBefore(today);
+        return due ? last.sessionId() : null;
+    }
+}

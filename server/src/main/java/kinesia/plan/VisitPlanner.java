@@ -1,0 +1,151 @@
+package kinesia.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import kinesia.client.Client;
+import kinesia.client.ClientDetails;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.plan.Door;
+import kinesia.core.plan.PlanRequest;
+import kinesia.core.plan.PlanResult;
+import kinesia.core.plan.Planner;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.response.Changes;
+import kinesia.core.response.NextVisit;
+import kinesia.core.response.NextVisit.Preparation;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.Signal;
+import kinesia.core.response.SiteSignal;
+import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Finding;
+import kinesia.screening.Screen;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Turns what is stored about a client into the core's request, and the core's answer into an outcome to show. */
+@Component
+public class VisitPlanner {
+    private final ExerciseModel model;
+    private final Planner planner;
+
+    VisitPlanner(ExerciseModel model, Planner planner) {
+        this.model = model;
+        this.planner = planner;
+    }
+
+    /** A plan or refusals, what the last session said, and what changed since. */
+    public record Outcome(
+            PlanResult result,
+            List<SoreSite> soreSites,
+            List<SiteSignal> signals,
+            List<Changes.Change> changes,
+            List<String> whatToDo) {}
+
+    /** Plans a visit of {@code client} on {@code day}. */
+    public Outcome plan(Client client, @Nullable Screen screen, List<SessionRecord> records, LocalDate day, Door door) {
+        if (client.holdReason() != null) {
+            return refused(
+                    Reason.of(
+                                    "HOLD-stop",
+                                    Tag.HOUSE,
+                                    "until a new screen records what happened",
+                                    "The last session was stopped: " + client.holdReason()
+                                            + ". Nothing is planned until a new screen records what happened.",
+                                    "First we write down what happened and who has looked at it.")
+                            .with("sign", client.holdReason()),
+                    List.of("Take a new screen before anything is planned."));
+        }
+        if (screen == null) {
+            return refused(
+                    Reason.of(
+                            "SCREEN-missing",
+                            Tag.HOUSE,
+                            "a screen before the first session",
+                            "There is no screen yet; nothing is planned without one.",
+                            "Before we lift anything, a few questions."),
+                    List.of("Take the first screen."));
+        }
+        Assessment assessment = screen.assessment();
+        if (!assessment.outcome().allowsPlanning()) {
+            return heldByScreen(assessment);
+        }
+        ClientDetails details = client.details();
+        List<SoreSite> sore = screen.soreSites();
+        Preparation past = NextVisit.prepare(
+                new NextVisit.Visit(
+                        model,
+                        client.body(),
+                        client.place().equipment(),
+                        assessment.limits(),
+                        day,
+                        details.visitsPerWeek(),
+                        !sore.isEmpty()),
+                records);
+        List<SiteSignal> refer = records.isEmpty()
+                        || screen.takenOn()
+                                .isAfter(records.get(records.size() - 1).on())
+                ? List.of()
+                : past.lastSignals().stream()
+                        .filter(s -> s.signal() == Signal.REFER)
+                        .toList();
+        if (!refer.isEmpty()) {
+            return new Outcome(
+                    new PlanResult(null, refer.stream().map(SiteSignal::reason).toList()),
+                    sore,
+                    past.lastSignals(),
+                    List.of(),
+                    List.of("Refer to a licensed clinician; screen again before anything is planned."));
+        }
+        List<LoggedSet> history =
+                records.stream().flatMap(r -> r.sets().stream()).toList();
+        PlanResult result = planner.plan(new PlanRequest(
+                client.body(),
+                client.ageOn(day),
+                day,
+                details.minutes(),
+                client.place().equipment(),
+                assessment.limits(),
+                sore,
+                Set.copyOf(details.dislikes()),
+                details.newToTraining(),
+                history,
+                past.carryovers(),
+                past.leftOut(),
+                past.budget(),
+                past.rest(),
+                door,
+                past.lastHardOn(),
+                past.stiffOrBack()));
+        List<Changes.Change> changes = result.plan() == null || records.isEmpty()
+                ? List.of()
+                : Changes.between(records.get(records.size() - 1).plan(), result.plan());
+        return new Outcome(result, sore, past.lastSignals(), changes, List.of());
+    }
+
+    private static Outcome heldByScreen(Assessment assessment) {
+        List<Reason> reasons = new ArrayList<>(
+                assessment.findings().stream().map(Finding::reason).toList());
+        List<String> todo = new ArrayList<>(
+                assessment.findings().stream().map(Finding::whatToDo).distinct().toList());
+        if (reasons.isEmpty()) {
+            reasons.add(Reason.of(
+                            "SCREEN-incomplete",
+                            Tag.HOUSE,
+                            "every question answered",
+                            "The screen is not complete: " + String.join("; ", assessment.missing()) + ".",
+                            "There are a few questions left.")
+                    .with("missing", assessment.missing().size()));
+            todo.add("Finish the screen.");
+        }
+        return new Outcome(new PlanResult(null, reasons), List.of(), List.of(), List.of(), todo);
+    }
+
+    private static Outcome refused(Reason reason, List<String> whatToDo) {
+        return new Outcome(new PlanResult(null, List.of(reason)), List.of(), List.of(), List.of(), whatToDo);
+    }
+}

@@ -1,0 +1,124 @@
+package kinesia.response;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.Clients;
+import kinesia.core.response.Morning;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.SitePain;
+import kinesia.core.screening.PainScore;
+import kinesia.floor.TrainingSession;
+import kinesia.floor.TrainingSessions;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The morning after: asked once for each session, corrected as often as needed. */
+@RestController
+class MorningController {
+    private final TrainingSessions sessions;
+    private final MorningChecks mornings;
+    private final SessionHistory history;
+    private final Clients clients;
+    private final RoomCalendar calendar;
+
+    MorningController(
+            TrainingSessions sessions,
+            MorningChecks mornings,
+            SessionHistory history,
+            Clients clients,
+            RoomCalendar calendar) {
+        this.sessions = sessions;
+        this.mornings = mornings;
+        this.history = history;
+        this.clients = clients;
+        this.calendar = calendar;
+    }
+
+    /** A place to ask about, with what is usual there. */
+    record PlaceToAsk(kinesia.core.exercise.Site site, kinesia.core.arm.Side side, PainScore usual) {}
+
+    record MorningView(
+            UUID sessionId,
+            UUID clientId,
+            String clientName,
+            LocalDate sessionOn,
+            LocalDate today,
+            boolean mayAnswer,
+            List<PlaceToAsk> places,
+            @Nullable Morning answers) {}
+
+    record MorningAnswers(
+            List<SitePain> sites,
+            int muscleSoreness,
+            @Nullable Double sleepHours,
+            boolean sharp,
+            boolean tinglingStays) {}
+
+    @GetMapping("/api/sessions/{id}/morning")
+    @Transactional(readOnly = true)
+    MorningView ask(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        TrainingSession session = require(id);
+        return view(session, clients.require(session.clientId(), who.roomId()));
+    }
+
+    @PutMapping("/api/sessions/{id}/morning")
+    @Transactional
+    MorningView answer(@PathVariable UUID id, @RequestBody MorningAnswers body, @AuthenticationPrincipal SignedIn who) {
+        TrainingSession session = require(id);
+        Client client = clients.require(session.clientId(), who.roomId());
+        LocalDate today = calendar.today(who.roomId());
+        if (!mayAnswer(session, today)) {
+            throw Problem.refused("The morning after this session is still to come.");
+        }
+        Morning morning = new Morning(
+                today, body.sites(), body.muscleSoreness(), body.sleepHours(), body.sharp(), body.tinglingStays());
+        MorningCheck known = mornings.findById(id).orElse(null);
+        if (known == null) {
+            mornings.saveAndFlush(new MorningCheck(id, morning, calendar.now()));
+        } else {
+            known.change(morning, calendar.now());
+            mornings.flush();
+        }
+        return view(session, client);
+    }
+
+    private TrainingSession require(UUID id) {
+        return sessions.findById(id).orElseThrow(() -> Problem.notFound("session"));
+    }
+
+    private static boolean mayAnswer(TrainingSession session, LocalDate today) {
+        return !session.isOpen() && today.isAfter(session.visitOn());
+    }
+
+    private MorningView view(TrainingSession session, Client client) {
+        LocalDate today = calendar.today(client.roomId());
+        SessionRecord record = history.of(client.id(), null).stream()
+                .filter(e -> e.sessionId().equals(session.id()))
+                .map(SessionHistory.Entry::record)
+                .findFirst()
+                .orElseThrow(() -> Problem.refused("This session is still running."));
+        List<PlaceToAsk> places = record.places().entrySet().stream()
+                .map(e -> new PlaceToAsk(e.getKey().site(), e.getKey().side(), e.getValue()))
+                .toList();
+        return new MorningView(
+                session.id(),
+                client.id(),
+                client.name(),
+                session.visitOn(),
+                today,
+                mayAnswer(session, today),
+                places,
+                record.morning());
+    }
+}

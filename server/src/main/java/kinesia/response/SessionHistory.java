@@ -1,0 +1,98 @@
+package kinesia.response;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.response.Morning;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.SitePain;
+import kinesia.floor.SetLog;
+import kinesia.floor.SetLogs;
+import kinesia.floor.TrainingSession;
+import kinesia.floor.TrainingSessions;
+import org.springframework.stereotype.Component;
+
+/** Ended sessions with their sets, mornings and next doors, as the core reads them. */
+@Component
+public class SessionHistory {
+    private final TrainingSessions sessions;
+    private final SetLogs logs;
+    private final MorningChecks mornings;
+
+    SessionHistory(TrainingSessions sessions, SetLogs logs, MorningChecks mornings) {
+        this.sessions = sessions;
+        this.logs = logs;
+        this.mornings = mornings;
+    }
+
+    /** One ended session: its row and its record. */
+    public record Entry(UUID sessionId, TrainingSession.Status status, SessionRecord record) {}
+
+    /**
+     * The ended sessions of a client, oldest first.
+     *
+     * @param doorNow the door check of the visit being planned, which closes the last session; null for a preview
+     */
+    public List<Entry> of(UUID clientId, @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
+        return ofAll(List.of(clientId), doorNow).getOrDefault(clientId, List.of());
+    }
+
+    /** The ended sessions of many clients at once. */
+    public Map<UUID, List<Entry>> ofAll(Collection<UUID> clientIds) {
+        return ofAll(clientIds, null);
+    }
+
+    private Map<UUID, List<Entry>> ofAll(
+            Collection<UUID> clientIds, @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
+        List<TrainingSession> all = sessions.findByClientIdInOrderByVisitOnAsc(clientIds);
+        List<UUID> ids = all.stream().map(TrainingSession::id).toList();
+        Map<UUID, List<SetLog>> sets = logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids).stream()
+                .collect(Collectors.groupingBy(SetLog::sessionId));
+        Map<UUID, Morning> answered = mornings.findAllById(ids).stream()
+                .collect(Collectors.toMap(MorningCheck::sessionId, MorningCheck::answers));
+        Map<UUID, List<TrainingSession>> byClient = all.stream()
+                .collect(Collectors.groupingBy(TrainingSession::clientId, LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, List<Entry>> result = new HashMap<>();
+        byClient.forEach((client, own) -> result.put(client, entries(own, sets, answered, doorNow)));
+        return result;
+    }
+
+    private static List<Entry> entries(
+            List<TrainingSession> own,
+            Map<UUID, List<SetLog>> sets,
+            Map<UUID, Morning> mornings,
+            @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
+        List<Entry> entries = new ArrayList<>();
+        for (int i = 0; i < own.size(); i++) {
+            TrainingSession session = own.get(i);
+            if (!session.isOpen()) {
+                List<SitePain> next = i + 1 < own.size() ? own.get(i + 1).door().sites() : doorNow;
+                List<LoggedSet> done = sets.getOrDefault(session.id(), List.of()).stream()
+                        .map(toSet(session))
+                        .toList();
+                entries.add(new Entry(
+                        session.id(),
+                        session.status(),
+                        new SessionRecord(
+                                session.visitOn(),
+                                session.plan(),
+                                session.soreSites(),
+                                done,
+                                mornings.get(session.id()),
+                                next)));
+            }
+        }
+        return entries;
+    }
+
+    private static Function<SetLog, LoggedSet> toSet(TrainingSession session) {
+        return log -> log.set(session.visitOn());
+    }
+}

@@ -1,0 +1,99 @@
+package kinesia.screening;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.screening.Assessment;
+import kinesia.core.screening.PainScore;
+import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.SiteRecord;
+import kinesia.shared.Json;
+import org.springframework.data.domain.Persistable;
+
+/** One screen as it was taken; never changed afterwards. */
+@Entity
+public class Screen implements Persistable<UUID> {
+    @Id
+    private UUID id;
+
+    private UUID clientId;
+    private LocalDate takenOn;
+    private Instant takenAt;
+    private String takenBy;
+    private String answers;
+    private String assessment;
+
+    // The id is made elsewhere, so its presence does not tell a stored row from a new one.
+    @Transient
+    private boolean fresh;
+
+    protected Screen() {}
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return fresh;
+    }
+
+    public Screen(
+            UUID id,
+            UUID clientId,
+            LocalDate takenOn,
+            Instant takenAt,
+            String takenBy,
+            ScreenAnswers answers,
+            Assessment assessment) {
+        this.id = id;
+        this.fresh = true;
+        this.clientId = clientId;
+        this.takenOn = takenOn;
+        this.takenAt = takenAt;
+        this.takenBy = takenBy;
+        this.answers = Json.write(answers);
+        this.assessment = Json.write(assessment);
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    UUID clientId() {
+        return clientId;
+    }
+
+    public LocalDate takenOn() {
+        return takenOn;
+    }
+
+    public String takenBy() {
+        return takenBy;
+    }
+
+    public ScreenAnswers answers() {
+        return Json.read(answers, ScreenAnswers.class);
+    }
+
+    public Assessment assessment() {
+        return Json.read(assessment, Assessment.class);
+    }
+
+    /** The sore places of this screen with their usual pain. */
+    public List<SoreSite> soreSites() {
+        List<SiteRecord> sites = answers().soreSites();
+        return sites == null
+                ? List.of()
+                : sites.stream()
+                        .map(s -> new SoreSite(
+                                s.site(), s.side(), s.usualPain() == null ? PainScore.NONE : s.usualPain()))
+                        .toList();
+    }
+}

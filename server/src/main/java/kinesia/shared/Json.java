@@ -1,0 +1,77 @@
+package kinesia.shared;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.Module;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import com.fasterxml.jackson.module.paramnames.ParameterNamesModule;
+import kinesia.core.dose.Effort;
+import kinesia.core.screening.PainScore;
+
+/** How the core's value types look as JSON, over HTTP and in text columns: a single number stays a single number. */
+public final class Json {
+    private static final ObjectMapper MAPPER = new ObjectMapper()
+            .registerModules(new JavaTimeModule(), new ParameterNamesModule(), coreTypes())
+            .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
+
+    private Json() {}
+
+    /** The module that writes the core's value types. */
+    static Module coreTypes() {
+        return new SimpleModule("core")
+                .setMixInAnnotation(Effort.class, EffortJson.class)
+                .setMixInAnnotation(PainScore.class, PainScoreJson.class);
+    }
+
+    /** {@code value} as text for a column. */
+    public static String write(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("cannot write " + value.getClass().getSimpleName(), e);
+        }
+    }
+
+    /** Reads what {@link #write} wrote. */
+    public static <T> T read(String text, TypeReference<T> type) {
+        try {
+            return MAPPER.readValue(text, type);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("cannot read a stored " + type.getType(), e);
+        }
+    }
+
+    /** Reads what {@link #write} wrote. */
+    public static <T> T read(String text, Class<T> type) {
+        try {
+            return MAPPER.readValue(text, type);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("cannot read a stored " + type.getSimpleName(), e);
+        }
+    }
+
+    private abstract static class EffortJson {
+        @JsonCreator
+        EffortJson(double value) {}
+
+        @JsonValue
+        abstract double value();
+    }
+
+    private abstract static class PainScoreJson {
+        @JsonCreator
+        PainScoreJson(int value) {}
+
+        @JsonValue
+        abstract int value();
+    }
+}

@@ -1,0 +1,111 @@
+package kinesia.shared;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.util.List;
+import java.util.stream.Collectors;
+import kinesia.core.reason.InvalidValue;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every failure into problem details; stack traces go to the log and nowhere else. */
+@RestControllerAdvice
+class ProblemHandler extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    @ExceptionHandler
+    ProblemDetail invalid(InvalidValue e) {
+        return Problem.invalid(List.of(new Problem.Field(e.field(), e.getMessage())))
+                .getBody();
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(OptimisticLockingFailureException e) {
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "Someone else changed this just now. Nothing of theirs was overwritten.");
+        body.setTitle("Changed in the meantime");
+        return body;
+    }
+
+    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
+    ProblemDetail databaseAway(Exception e) {
+        LOG.warn("database away: {}", e.getMessage());
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer. Nothing was saved; please try again.");
+        body.setTitle("Please try again");
+        return body;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e) {
+        LOG.error("unexpected failure", e);
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What was saved before is kept.");
+        body.setTitle("Our fault");
+        return body;
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem.Field> fields = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new Problem.Field(f.getField(), f.getDefaultMessage()))
+                .toList();
+        return unprocessable(fields);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof InvalidValue invalid) {
+                return unprocessable(List.of(new Problem.Field(path(e, invalid.field()), invalid.getMessage())));
+            }
+            if (cause instanceof UnrecognizedPropertyException unknown) {
+                return unprocessable(List.of(new Problem.Field(unknown.getPropertyName(), "is not a known field")));
+            }
+            if (cause instanceof JsonMappingException mapping
+                    && !mapping.getPath().isEmpty()) {
+                return unprocessable(List.of(new Problem.Field(pathOf(mapping), "has the wrong form")));
+            }
+        }
+        return unprocessable(List.of(new Problem.Field("", "is not valid JSON")));
+    }
+
+    private static String path(Throwable e, String field) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof JsonMappingException mapping
+                    && !mapping.getPath().isEmpty()) {
+                String path = pathOf(mapping);
+                return path.endsWith(field) ? path : path + "." + field;
+            }
+        }
+        return field;
+    }
+
+    private static String pathOf(JsonMappingException e) {
+        return e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : r.getFieldName())
+                .collect(Collectors.joining("."))
+                .replace(".[", "[");
+    }
+
+    private static ResponseEntity<Object> unprocessable(List<Problem.Field> fields) {
+        ProblemDetail body = Problem.invalid(fields).getBody();
+        return ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY).body(body);
+    }
+}

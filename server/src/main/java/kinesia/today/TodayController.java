@@ -1,0 +1,220 @@
+package kinesia.today;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.Clients;
+import kinesia.core.response.NextVisit;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.Signal;
+import kinesia.core.response.SignalRules;
+import kinesia.core.response.SiteSignal;
+import kinesia.core.screening.Limit;
+import kinesia.core.screening.Outcome;
+import kinesia.floor.TrainingSession;
+import kinesia.floor.TrainingSession.Status;
+import kinesia.floor.TrainingSessions;
+import kinesia.response.SessionHistory;
+import kinesia.screening.Screen;
+import kinesia.screening.Screens;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who is to be looked after today, and what hangs on a client's line of time. */
+@RestController
+class TodayController {
+    private final Clients clients;
+    private final Screens screens;
+    private final TrainingSessions sessions;
+    private final SessionHistory history;
+    private final RoomCalendar calendar;
+
+    TodayController(
+            Clients clients,
+            Screens screens,
+            TrainingSessions sessions,
+            SessionHistory history,
+            RoomCalendar calendar) {
+        this.clients = clients;
+        this.screens = screens;
+        this.sessions = sessions;
+        this.history = history;
+        this.calendar = calendar;
+    }
+
+    /** The one thing to do next with a client. */
+    enum NextAction {
+        SCREEN,
+        HELD,
+        CONTINUE_SESSION,
+        MORNING_CHECK,
+        SESSION,
+        REST
+    }
+
+    /**
+     * @param on the day the next action is for
+     * @param sessionId the open session or the one whose morning is asked; missing for the others
+     * @param signal the worst signal of the last session; missing before the first
+     */
+    record ClientToday(
+            UUID id,
+            String name,
+            int age,
+            String life,
+            int sessions,
+            @Nullable LocalDate lastOn,
+            @Nullable Signal signal,
+            @Nullable Outcome outcome,
+            NextAction action,
+            LocalDate on,
+            @Nullable UUID sessionId,
+            List<String> sorePlaces) {}
+
+    record TodayView(LocalDate today, List<ClientToday> clients) {}
+
+    /** One thing on a client's line of time. */
+    record StrandItem(
+            LocalDate on,
+            Kind kind,
+            @Nullable UUID id,
+            String words,
+            @Nullable Signal signal,
+            @Nullable Status status) {
+        enum Kind {
+            SCREEN,
+            SESSION,
+            MORNING,
+            LIMITS_DUE,
+            NEXT
+        }
+    }
+
+    record Strand(LocalDate today, List<StrandItem> items) {}
+
+    @GetMapping("/api/today")
+    @Transactional(readOnly = true)
+    TodayView today(@AuthenticationPrincipal SignedIn who) {
+        LocalDate today = calendar.today(who.roomId());
+        List<Client> all = clients.findByRoomIdOrderByName(who.roomId());
+        Map<UUID, List<SessionHistory.Entry>> entries =
+                history.ofAll(all.stream().map(Client::id).toList());
+        List<ClientToday> rows = all.stream()
+                .map(c -> row(c, entries.getOrDefault(c.id(), List.of()), today))
+                .sorted(Comparator.comparing(ClientToday::on).thenComparing(ClientToday::name))
+                .toList();
+        return new TodayView(today, rows);
+    }
+
+    private ClientToday row(Client client, List<SessionHistory.Entry> entries, LocalDate today) {
+        Screen screen =
+                screens.findFirstByClientIdOrderByTakenAtDesc(client.id()).orElse(null);
+        TrainingSession open = sessions.findFirstByClientIdAndStatusIn(
+                        client.id(), List.of(Status.PLANNED, Status.RUNNING))
+                .orElse(null);
+        List<SessionRecord> records =
+                entries.stream().map(SessionHistory.Entry::record).toList();
+        SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
+        Signal signal = last == null ? null : worst(SignalRules.judge(records).get(records.size() - 1));
+        boolean morningDue = last != null
+                && last.record().morning() == null
+                && last.record().on().isBefore(today);
+        LocalDate day = NextVisit.firstDay(records, today);
+        NextAction action;
+        UUID sessionId = null;
+        if (screen == null) {
+            action = NextAction.SCREEN;
+        } else if (client.holdReason() != null
+                || !screen.assessment().outcome().allowsPlanning()
+                || (signal == Signal.REFER
+                        && !screen.takenOn().isAfter(last.record().on()))) {
+            action = NextAction.HELD;
+        } else if (open != null) {
+            action = NextAction.CONTINUE_SESSION;
+            sessionId = open.id();
+        } else if (morningDue) {
+            action = NextAction.MORNING_CHECK;
+            sessionId = last.sessionId();
+        } else {
+            action = day.equals(today) ? NextAction.SESSION : NextAction.REST;
+        }
+        return new ClientToday(
+                client.id(),
+                client.name(),
+                client.ageOn(today),
+                client.details().life(),
+                entries.size(),
+                last == null ? null : last.record().on(),
+                signal,
+                screen == null ? null : screen.assessment().outcome(),
+                action,
+                action == NextAction.REST ? day : today,
+                sessionId,
+                screen == null
+                        ? List.of()
+                        : screen.soreSites().stream().map(s -> s.words()).toList());
+    }
+
+    @GetMapping("/api/clients/{clientId}/strand")
+    @Transactional(readOnly = true)
+    Strand strand(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        LocalDate today = calendar.today(who.roomId());
+        List<SessionHistory.Entry> entries = history.of(client.id(), null);
+        List<Map<SessionRecord.Place, SiteSignal>> signals = SignalRules.judge(
+                entries.stream().map(SessionHistory.Entry::record).toList());
+        List<StrandItem> items = new ArrayList<>();
+        List<Screen> taken = screens.findByClientIdOrderByTakenAt(clientId);
+        for (Screen screen : taken) {
+            items.add(new StrandItem(screen.takenOn(), StrandItem.Kind.SCREEN, screen.id(), "Screen", null, null));
+        }
+        for (int i = 0; i < entries.size(); i++) {
+            SessionHistory.Entry entry = entries.get(i);
+            items.add(new StrandItem(
+                    entry.record().on(),
+                    StrandItem.Kind.SESSION,
+                    entry.sessionId(),
+                    "Session, " + entry.record().sets().size() + " sets",
+                    worst(signals.get(i)),
+                    entry.status()));
+            if (entry.record().morning() != null) {
+                items.add(new StrandItem(
+                        entry.record().on().plusDays(1),
+                        StrandItem.Kind.MORNING,
+                        entry.sessionId(),
+                        "Morning check",
+                        worst(signals.get(i)),
+                        null));
+            }
+        }
+        if (!taken.isEmpty()) {
+            taken.get(taken.size() - 1).assessment().limits().stream()
+                    .map(Limit::lookAgainOn)
+                    .min(Comparator.naturalOrder())
+                    .ifPresent(due -> items.add(new StrandItem(
+                            due, StrandItem.Kind.LIMITS_DUE, null, "Look at the limits again", null, null)));
+        }
+        LocalDate day = NextVisit.firstDay(
+                entries.stream().map(SessionHistory.Entry::record).toList(), today);
+        items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
+        items.sort(Comparator.comparing(StrandItem::on).thenComparing(StrandItem::kind));
+        return new Strand(today, items);
+    }
+
+    private static @Nullable Signal worst(Map<SessionRecord.Place, SiteSignal> signals) {
+        return signals.values().stream()
+                .map(SiteSignal::signal)
+                .max(Comparator.naturalOrder())
+                .orElse(Signal.GO);
+    }
+}

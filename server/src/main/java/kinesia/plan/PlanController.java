@@ -12,7 +12,6 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Plan;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
-import kinesia.core.response.NextVisit;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SiteSignal;
 import kinesia.floor.DoorAnswers;
@@ -86,8 +85,9 @@ class PlanController {
         List<SessionHistory.Entry> entries = history.of(clientId, null);
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
-        LocalDate day = NextVisit.firstDay(records, today);
-        VisitPlanner.Outcome outcome = visits.plan(client, latest(clientId), records, day, Door.quiet());
+        Screen screen = latest(clientId);
+        LocalDate day = visits.firstDay(client, screen, records, today);
+        VisitPlanner.Outcome outcome = visits.plan(client, screen, records, day, Door.quiet());
         return new NextView(
                 clientId,
                 today,

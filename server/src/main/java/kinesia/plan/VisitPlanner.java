@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
@@ -115,6 +117,7 @@ public class VisitPlanner {
                 details.newToTraining(),
                 history,
                 past.carryovers(),
+                inBlock(records),
                 past.leftOut(),
                 past.budget(),
                 past.rest(),
@@ -125,6 +128,24 @@ public class VisitPlanner {
                 ? List.of()
                 : Changes.between(records.get(records.size() - 1).plan(), result.plan());
         return new Outcome(result, sore, past.lastSignals(), changes, List.of());
+    }
+
+    /** The first day, not before {@code today}, that the client may be trained on. */
+    public LocalDate firstDay(Client client, @Nullable Screen screen, List<SessionRecord> records, LocalDate today) {
+        return NextVisit.firstDay(
+                model.catalogue(),
+                records,
+                today,
+                client.details().visitsPerWeek(),
+                screen != null && !screen.soreSites().isEmpty());
+    }
+
+    private static Set<String> inBlock(List<SessionRecord> records) {
+        return records.isEmpty()
+                ? Set.of()
+                : records.get(records.size() - 1).plan().slots().stream()
+                        .map(Plan.Slot::exerciseKey)
+                        .collect(Collectors.toSet());
     }
 
     private static Outcome heldByScreen(Assessment assessment) {

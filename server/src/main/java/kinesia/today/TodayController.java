@@ -10,7 +10,6 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
-import kinesia.core.response.NextVisit;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.Signal;
 import kinesia.core.response.SignalRules;
@@ -20,6 +19,7 @@ import kinesia.core.screening.Outcome;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
+import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Screen;
 import kinesia.screening.Screens;
@@ -37,6 +37,7 @@ class TodayController {
     private final Screens screens;
     private final TrainingSessions sessions;
     private final SessionHistory history;
+    private final VisitPlanner visits;
     private final RoomCalendar calendar;
 
     TodayController(
@@ -44,11 +45,13 @@ class TodayController {
             Screens screens,
             TrainingSessions sessions,
             SessionHistory history,
+            VisitPlanner visits,
             RoomCalendar calendar) {
         this.clients = clients;
         this.screens = screens;
         this.sessions = sessions;
         this.history = history;
+        this.visits = visits;
         this.calendar = calendar;
     }
 
@@ -129,7 +132,7 @@ class TodayController {
         boolean morningDue = last != null
                 && last.record().morning() == null
                 && last.record().on().isBefore(today);
-        LocalDate day = NextVisit.firstDay(records, today);
+        LocalDate day = visits.firstDay(client, screen, records, today);
         NextAction action;
         UUID sessionId = null;
         if (screen == null) {
@@ -204,8 +207,11 @@ class TodayController {
                     .ifPresent(due -> items.add(new StrandItem(
                             due, StrandItem.Kind.LIMITS_DUE, null, "Look at the limits again", null, null)));
         }
-        LocalDate day = NextVisit.firstDay(
-                entries.stream().map(SessionHistory.Entry::record).toList(), today);
+        LocalDate day = visits.firstDay(
+                client,
+                taken.isEmpty() ? null : taken.get(taken.size() - 1),
+                entries.stream().map(SessionHistory.Entry::record).toList(),
+                today);
         items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
         items.sort(Comparator.comparing(StrandItem::on).thenComparing(StrandItem::kind));
         return new Strand(today, items);

@@ -16,6 +16,9 @@ public final class Progression {
     public static final double LARGEST_STEP = 0.10;
     private static final int BRIDGE_REPS = 5;
     private static final int MOST_REPS = 20;
+    // The range that is aimed at while bridging, and after a big step, stays this narrow [house].
+    private static final int BRIDGE_WIDTH = 4;
+    private static final int AFTER_STEP_WIDTH = 2;
 
     private Progression() {}
 
@@ -57,11 +60,14 @@ public final class Progression {
         }
         int bridged = Math.min(Math.min(base.high() + BRIDGE_REPS, MOST_REPS), mostReps);
         if (last.reps().high() < bridged) {
-            RepRange more = new RepRange(last.reps().low(), last.reps().high() + 1);
+            int high = last.reps().high() + 1;
+            RepRange more = new RepRange(Math.max(last.reps().low(), high - BRIDGE_WIDTH), high);
             return Optional.of(new Step(load, more, bridge(load, above, more)));
         }
         return above.map(a -> new Step(
-                a, new RepRange(base.low(), base.low()), step(load, a, " with the fewest repetitions to start")));
+                a,
+                new RepRange(base.low(), Math.min(base.high(), base.low() + AFTER_STEP_WIDTH)),
+                step(load, a, " with the fewest repetitions to start")));
     }
 
     private static Reason step(Load from, Load to, String how) {

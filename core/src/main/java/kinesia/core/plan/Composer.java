@@ -22,7 +22,7 @@ final class Composer {
     private static final double REDUCED_VALUE = 0.5;
     private static final double SPARE_VALUE = 0.05;
     private static final double COST_PER_STRESS_SET = 0.25;
-    private static final double CONTINUITY_BONUS = 0.6;
+    private static final double CONTINUITY_BONUS = 1.0;
 
     private final PlanRequest request;
     private final SessionClock clock;
@@ -129,8 +129,8 @@ final class Composer {
             extend(all, begun, pairs, left - n, n);
             begun.remove(begun.size() - 1);
         }
-        if (begun.isEmpty() && pairs > 1 && left == pairs) {
-            // A budget of one set an exercise: one each, which is enough to begin with (Garber et al. 2011 [pub]).
+        if (begun.isEmpty() && pairs == 2 && left == pairs) {
+            // Two sets in all: one each, which is enough to begin with (Garber et al. 2011 [pub]).
             all.add(java.util.Collections.nCopies(pairs, 1));
         }
     }
@@ -143,7 +143,7 @@ final class Composer {
             int n = sets.get(i);
             candidate.stimulus().forEach((head, share) -> given.merge(head, n * share, Double::sum));
             score -= n * candidate.cost() * COST_PER_STRESS_SET;
-            if (request.carryovers().containsKey(candidate.exercise().key())) {
+            if (request.inBlock().contains(candidate.exercise().key())) {
                 score += CONTINUITY_BONUS;
             }
         }

@@ -59,7 +59,7 @@ public final class Planner {
             warmUp.addAll(WarmUp.ramp(candidate.exercise(), slot.load(), slot.targetEffort(), candidate.loads()));
         }
         List<WhyNot> whyNot = new ArrayList<>(candidates.leftOut());
-        whyNot.addAll(outranked(candidates, pairs));
+        whyNot.addAll(outranked(request, candidates, pairs));
         int warmUpS = warmUp.stream().mapToInt(WarmUp.Step::seconds).sum();
         return PlanResult.of(new Plan(
                 request.visitOn(),
@@ -81,6 +81,11 @@ public final class Planner {
                             "Something is new today: screen that part again before anything is lifted.",
                             "Tell me about it first; then we see what today can be.")
                     .with("something new", "yes"));
+        }
+        for (Head.Group group : Head.Group.values()) {
+            if (java.util.Objects.requireNonNull(request.budget().get(group)).sets() == 0) {
+                return Optional.of(budgetReason(request, group));
+            }
         }
         LocalDate last = request.lastHardOn();
         if (last != null && request.visitOn().isBefore(last.plusDays(DAYS_BETWEEN))) {
@@ -132,19 +137,15 @@ public final class Planner {
         Candidate c = choice.order().get(i);
         Map<Aspect, Reason> why = new EnumMap<>(c.why());
         int sets = choice.sets().get(i);
+        if (sets < c.mostSets() || !why.containsKey(Aspect.SETS)) {
+            why.put(Aspect.SETS, budgetReason(request, c.exercise().group()));
+        }
         if (request.door().shortSleep() || request.door().armsWorkedHarder()) {
             int fewer = Math.max(1, sets - 1);
             if (fewer < sets) {
                 why.put(Aspect.SETS, Candidates.doorReason(request.door(), sets + " sets become " + fewer));
                 sets = fewer;
             }
-        }
-        if (!why.containsKey(Aspect.SETS) || sets < c.mostSets()) {
-            why.putIfAbsent(
-                    Aspect.SETS,
-                    java.util.Objects.requireNonNull(
-                                    request.budget().get(c.exercise().group()))
-                            .reason());
         }
         why.put(Aspect.CHOICE, choice(c, candidates, choice));
         StartLoad start = startLoad(request, c, shown);
@@ -171,7 +172,7 @@ public final class Planner {
         Carryover carried = request.carryovers().get(c.exercise().key());
         ReachableLoads loads = c.loads();
         if (carried != null) {
-            return new StartLoad(loads.atMost(carried.load().kg()), false, carried.reason());
+            return new StartLoad(loads.atMost(carried.load().kg()), carried.trial(), carried.reason());
         }
         if (c.exercise().bodyWeightShare() > 0) {
             return new StartLoad(
@@ -219,7 +220,10 @@ public final class Planner {
     private static Reason choice(Candidate c, Candidates candidates, Choice choice) {
         Optional<Candidate> runnerUp = candidates.allowed().stream()
                 .filter(o -> o.exercise().group() == c.exercise().group())
-                .filter(o -> !choice.order().contains(o))
+                .filter(o -> choice.order().stream()
+                        .noneMatch(p -> p.exercise()
+                                .movementFamily()
+                                .equals(o.exercise().movementFamily())))
                 .max(java.util.Comparator.comparingDouble(Candidate::worth));
         String lost = runnerUp.map(r -> " The next would have been "
                         + lower(r.exercise().name()) + " at " + Numbers.plain(r.worth()) + ".")
@@ -241,26 +245,42 @@ public final class Planner {
                 .with("runner-up", runnerUp.map(r -> r.exercise().name()).orElse("none"));
     }
 
-    private static List<WhyNot> outranked(Candidates candidates, List<Pair> pairs) {
+    private static List<WhyNot> outranked(PlanRequest request, Candidates candidates, List<Pair> pairs) {
         List<String> chosen = pairs.stream()
                 .flatMap(p -> p.slots().stream())
                 .map(Slot::exerciseKey)
                 .toList();
-        return candidates.allowed().stream()
-                .filter(c -> !chosen.contains(c.exercise().key()))
-                .map(c -> new WhyNot(
-                        c.exercise().key(),
-                        c.exercise().name(),
-                        false,
-                        List.of(Reason.of(
-                                        "CHOICE-outranked",
-                                        Tag.HOUSE,
-                                        "the whole session's objective",
-                                        "Allowed, worth " + Numbers.plain(c.worth())
-                                                + " a set; the chosen session scores higher as a whole.",
-                                        "It would do; today's choice does a little better.")
-                                .with("worth", c.worth()))))
-                .toList();
+        List<WhyNot> outranked = new ArrayList<>();
+        for (Candidate c : candidates.allowed()) {
+            if (chosen.contains(c.exercise().key())) {
+                continue;
+            }
+            Reason budget = budgetReason(request, c.exercise().group());
+            int sets = pairs.stream()
+                    .flatMap(p -> p.slots().stream())
+                    .filter(s -> s.group() == c.exercise().group())
+                    .mapToInt(Slot::sets)
+                    .sum();
+            Reason rank = Reason.of(
+                            "CHOICE-outranked",
+                            Tag.HOUSE,
+                            "the whole session's objective",
+                            "Allowed, worth " + Numbers.plain(c.worth()) + " a set; with " + sets + " sets for the "
+                                    + c.exercise().group().word()
+                                    + " today the chosen session scores higher as a whole.",
+                            "It would do; today's choice does a little better.")
+                    .with("worth", c.worth())
+                    .with("sets today", sets);
+            // When a response has cut the sets, that is why there is no room for it.
+            boolean cut = !budget.ruleId().startsWith("WEEK-");
+            outranked.add(new WhyNot(
+                    c.exercise().key(), c.exercise().name(), false, cut ? List.of(budget, rank) : List.of(rank)));
+        }
+        return outranked;
+    }
+
+    private static Reason budgetReason(PlanRequest request, Head.Group group) {
+        return java.util.Objects.requireNonNull(request.budget().get(group)).reason();
     }
 
     private static Candidate find(Best best, Slot slot) {

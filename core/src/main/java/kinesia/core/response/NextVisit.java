@@ -13,6 +13,7 @@ import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
 /** What the record so far decides about the next session. */
 public final class NextVisit {
     private static final double EASE_CUT = 0.4;
+    private static final int FEWEST_SETS = 2;
 
     private NextVisit() {}
 
@@ -84,12 +86,24 @@ public final class NextVisit {
                 List.copyOf(lastSignals.values()));
     }
 
-    /** The first day that is far enough from the last hard sets, not before {@code earliest}. */
-    public static LocalDate firstDay(List<SessionRecord> sessions, LocalDate earliest) {
-        return lastHard(sessions)
+    /**
+     * The first day, not before {@code earliest}, that is 48 h from the last hard sets and has at least two sets of each
+     * group left in its week.
+     */
+    public static LocalDate firstDay(
+            Catalogue catalogue, List<SessionRecord> sessions, LocalDate earliest, int visitsPerWeek, boolean sore) {
+        LocalDate day = lastHard(sessions)
                 .map(d -> d.plusDays(kinesia.core.plan.Planner.DAYS_BETWEEN))
                 .filter(d -> d.isAfter(earliest))
                 .orElse(earliest);
+        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
+        LocalDate latest = day.plusDays(7);
+        while (day.isBefore(latest)
+                && WeekAllowance.forVisit(sessions, signals, catalogue, day, visitsPerWeek, sore).values().stream()
+                        .anyMatch(b -> b.sets() < FEWEST_SETS)) {
+            day = day.plusDays(1);
+        }
+        return day;
     }
 
     private static Optional<LocalDate> lastHard(List<SessionRecord> sessions) {
@@ -135,29 +149,40 @@ public final class NextVisit {
         if (!cutNow) {
             return;
         }
-        int before = session.plan().slots().stream()
-                .filter(s -> s.group() == worst.group())
-                .mapToInt(Slot::sets)
-                .sum();
-        int after = Math.max(1, before - cut);
-        budget.merge(
-                worst.group(),
-                new SetBudget(
-                        after,
-                        Reason.of(
-                                        "EASE-sets",
-                                        Tag.HOUSE,
-                                        "40 % of the sets that load it, rounded down, at least 1",
-                                        sum + " sets loaded the "
-                                                + signal.place().words() + "; " + cut
-                                                + " fewer for the "
-                                                + worst.group().word() + ": " + before + " become "
-                                                + after + ". " + signal.reason().exact(),
-                                        "Fewer sets for a while, so that it can calm down.")
-                                .with("sets that loaded it", sum)
-                                .with("cut", cut)
-                                .with("signal", signal.reason().ruleId())),
-                (old, eased) -> eased.sets() < old.sets() ? eased : old);
+        for (Head.Group group : Head.Group.values()) {
+            int share = loading.stream()
+                    .filter(slot -> slot.group() == group)
+                    .mapToInt(Slot::sets)
+                    .sum();
+            // The cut is shared out by how many of the sets each group had; the worst exercise's group rounds up.
+            int fewer = group == worst.group() ? (cut * share + sum - 1) / sum : cut * share / sum;
+            int before = session.plan().slots().stream()
+                    .filter(slot -> slot.group() == group)
+                    .mapToInt(Slot::sets)
+                    .sum();
+            if (fewer > 0) {
+                budget.merge(
+                        group,
+                        easedBudget(signal, group, sum, cut, before, Math.max(1, before - fewer)),
+                        (old, eased) -> eased.sets() < old.sets() ? eased : old);
+            }
+        }
+    }
+
+    private static SetBudget easedBudget(SiteSignal signal, Head.Group group, int sum, int cut, int before, int after) {
+        return new SetBudget(
+                after,
+                Reason.of(
+                                "EASE-sets",
+                                Tag.HOUSE,
+                                "40 % of the sets that load it, rounded down, at least 1",
+                                sum + " sets loaded the " + signal.place().words() + ", so " + cut
+                                        + " go in all; for the " + group.word() + " " + before + " become " + after
+                                        + ". " + signal.reason().exact(),
+                                "Fewer sets for a while, so that it can calm down.")
+                        .with("sets that loaded it", sum)
+                        .with("cut in all", cut)
+                        .with("signal", signal.reason().ruleId()));
     }
 
     private static boolean held(SessionRecord session) {

@@ -159,8 +159,8 @@ public final class SignalRules {
                     inputs,
                     "RESPONSE-go",
                     "during up to 2 or usual, morning up to usual + 1",
-                    "The " + where + " was at " + during + " during and " + after.get() + " after, within its usual "
-                            + usual + ": go.",
+                    "The " + where + " was at " + during + " during and " + after.get() + " after against a usual "
+                            + usual + ", no more than 1 above it: go.",
                     "It took that well.");
         }
         return signal(

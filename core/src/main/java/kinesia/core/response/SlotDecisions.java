@@ -73,7 +73,7 @@ final class SlotDecisions {
         Slot slot = last.slot();
         Load load = last.sets().get(last.sets().size() - 1).load();
         Optional<SiteSignal> worst = worst(last.session(), slot);
-        long away = ChronoUnit.DAYS.between(sessions.get(last.session()).on(), visit.on());
+        long away = ChronoUnit.DAYS.between(sessions.get(sessions.size() - 1).on(), visit.on());
         if (away > WeekAllowance.BREAK_DAYS) {
             return keep(slot, afterBreak(load, loads, away), slot.reps());
         }
@@ -119,7 +119,11 @@ final class SlotDecisions {
         return progress(exercise, done, load, loads);
     }
 
-    private record Decided(Load load, Reason reason) {}
+    private record Decided(Load load, boolean trial, Reason reason) {
+        Decided(Load load, Reason reason) {
+            this(load, false, reason);
+        }
+    }
 
     private Carryover progress(Exercise exercise, List<Done> done, Load load, ReachableLoads loads) {
         Done last = done.get(done.size() - 1);
@@ -217,7 +221,7 @@ final class SlotDecisions {
                             "Same weight."));
         }
         TrialSets.Step step = TrialSets.after(load, set.effort(), loads);
-        return new Decided(step.load(), step.reason());
+        return new Decided(step.load(), !step.found(), step.reason());
     }
 
     private static Decided afterBreak(Load load, ReachableLoads loads, long away) {
@@ -282,7 +286,8 @@ final class SlotDecisions {
     }
 
     private static Carryover keep(Slot slot, Decided decided, RepRange reps) {
-        return new Carryover(slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.reason());
+        return new Carryover(
+                slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.trial(), decided.reason());
     }
 
     private static Reason reason(String id, Tag tag, String threshold, String exact, String plain) {

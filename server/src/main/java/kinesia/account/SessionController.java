@@ -77,19 +77,19 @@ class SessionController {
             String password) {}
 
     /** Who is signed in; {@code person} is missing when nobody is. */
-    record SessionView(@Nullable Person person, boolean ownerMissing, boolean demo) {}
+    record SignedInView(@Nullable Person person, boolean ownerMissing, boolean demo) {}
 
     record Person(String name, String email, Role role, String roomName, LocalDate today) {}
 
     @GetMapping("/api/session")
     @Transactional(readOnly = true)
-    SessionView current(@AuthenticationPrincipal @Nullable SignedIn who) {
+    SignedInView current(@AuthenticationPrincipal @Nullable SignedIn who) {
         return view(who);
     }
 
     @PostMapping("/api/session")
     @Transactional(readOnly = true)
-    SessionView signIn(@Valid @RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
+    SignedInView signIn(@Valid @RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
         String email = Account.normalised(body.email());
         limiter.check(email);
         Account account = accounts.findByEmail(email).orElse(null);
@@ -111,7 +111,7 @@ class SessionController {
 
     @PostMapping("/api/owner")
     @Transactional
-    SessionView firstOwner(
+    SignedInView firstOwner(
             @Valid @RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
         if (accounts.count() > 0) {
             throw Problem.refused("This installation already has an owner. Please sign in.");
@@ -125,7 +125,7 @@ class SessionController {
     /** Moves the demo room's calendar one day ahead; only where the demo data was loaded. */
     @PostMapping("/api/demo/next-day")
     @Transactional
-    SessionView nextDay(@AuthenticationPrincipal SignedIn who) {
+    SignedInView nextDay(@AuthenticationPrincipal SignedIn who) {
         if (!demo) {
             throw Problem.notFound("demo calendar");
         }
@@ -134,7 +134,7 @@ class SessionController {
         return view(who);
     }
 
-    private SessionView open(Account account, HttpServletRequest request, HttpServletResponse response) {
+    private SignedInView open(Account account, HttpServletRequest request, HttpServletResponse response) {
         SignedIn who = account.signedIn();
         if (request.getSession(false) != null) {
             request.changeSessionId(); // a session id from before the sign-in is worth nothing after it
@@ -147,12 +147,12 @@ class SessionController {
         return view(who);
     }
 
-    private SessionView view(@Nullable SignedIn who) {
+    private SignedInView view(@Nullable SignedIn who) {
         if (who == null) {
-            return new SessionView(null, accounts.count() == 0, demo);
+            return new SignedInView(null, accounts.count() == 0, demo);
         }
         String room = rooms.findById(who.roomId()).map(Room::name).orElse("");
-        return new SessionView(
+        return new SignedInView(
                 new Person(who.name(), who.email(), who.role(), room, calendar.today(who.roomId())), false, demo);
     }
 }

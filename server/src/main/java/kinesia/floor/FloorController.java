@@ -1,7 +1,9 @@
 package kinesia.floor;
 
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -81,6 +83,7 @@ class FloorController {
             List<Change> changes,
             List<SiteSignal> signals,
             List<SetView> sets,
+            Map<String, InSession.Advice> advice,
             boolean morningPossible) {}
 
     record LogSet(
@@ -205,10 +208,26 @@ class FloorController {
     }
 
     private Logged logged(TrainingSession session, Client client, Slot slot, SetLog log) {
+        return new Logged(view(session, log), advice(client, slot, log.set(session.visitOn())));
+    }
+
+    private InSession.Advice advice(Client client, Slot slot, LoggedSet set) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey());
         ReachableLoads loads = ReachableLoads.of(
                 client.place().equipment(), exercise, client.body().massKg());
-        return new Logged(view(session, log), InSession.after(slot, log.set(session.visitOn()), loads));
+        return InSession.after(slot, set, loads);
+    }
+
+    /** For each exercise begun, what its latest set says about the next one. */
+    private Map<String, InSession.Advice> advice(Client client, Plan plan, List<SetView> sets) {
+        Map<String, InSession.Advice> latest = new LinkedHashMap<>();
+        for (SetView set : sets) {
+            plan.slots().stream()
+                    .filter(slot -> slot.exerciseKey().equals(set.set().exerciseKey()))
+                    .findFirst()
+                    .ifPresent(slot -> latest.put(slot.exerciseKey(), advice(client, slot, set.set())));
+        }
+        return latest;
     }
 
     private static SetView view(TrainingSession session, SetLog log) {
@@ -234,6 +253,7 @@ class FloorController {
                 session.changes(),
                 session.signals(),
                 sets,
+                advice(client, plan, sets),
                 session.status() == TrainingSession.Status.DONE
                         && calendar.today(client.roomId()).isAfter(session.visitOn()));
     }

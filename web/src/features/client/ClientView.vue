@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { api, ask } from '@/shared/api/client'
+import type { Assessment, ClientView, NextView, StrandItem } from '@/shared/api/types'
+import ArmsMap from '@/shared/ArmsMap.vue'
+import { date, relative, words } from '@/shared/format'
+import LimitList from '@/shared/LimitList.vue'
+import PlanPairs from '@/shared/PlanPairs.vue'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import StrandLine from '@/shared/StrandLine.vue'
+import { units } from '@/shared/units'
+import { useCall } from '@/shared/useCall'
+import ChangesPanel from '@/shared/ChangesPanel.vue'
+import NextStep from './NextStep.vue'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const { problem, run } = useCall()
+const client = ref<ClientView | null>(null)
+const next = ref<NextView | null>(null)
+const assessment = ref<Assessment | null>(null)
+const sore = ref<{ site: never; side: never; text?: string }[]>([])
+const strand = ref<StrandItem[]>([])
+const screenedOn = ref('')
+
+async function load() {
+  const path = { params: { path: { clientId: props.id } } }
+  const all = await run(() =>
+    Promise.all([
+      ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })),
+      ask(() => api.GET('/api/clients/{clientId}/next', path)),
+      ask(() => api.GET('/api/clients/{clientId}/screen', path)),
+      ask(() => api.GET('/api/clients/{clientId}/strand', path)),
+    ]),
+  )
+  if (!all) return
+  client.value = all[0]
+  units.value = all[0].details.units
+  next.value = all[1]
+  assessment.value = all[2].screen?.assessment ?? null
+  screenedOn.value = all[2].screen?.takenOn ?? ''
+  sore.value = (all[2].screen?.answers.soreSites ?? []).map((s) => ({
+    site: s.site as never,
+    side: s.side as never,
+    text: s.usualPain === undefined ? '' : String(s.usualPain),
+  }))
+  strand.value = all[3].items
+}
+onMounted(load)
+
+const plan = computed(() => next.value?.plan)
+function select(item: StrandItem) {
+  if (item.kind === 'SESSION') void router.push(`/sessions/${item.id}`)
+}
+</script>
+
+<template>
+  <div class="page">
+    <ProblemNotice :problem="problem">
+      <BButton size="sm" variant="outline-primary" @click="load">Try again</BButton>
+    </ProblemNotice>
+    <template v-if="client && next">
+      <div class="d-flex flex-wrap gap-3 align-items-baseline">
+        <h1>{{ client.details.name }}</h1>
+        <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
+        <RouterLink :to="`/clients/${id}/intake`" class="ms-auto">Intake</RouterLink>
+        <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
+      </div>
+      <StrandLine :items="strand" :today="next.today" @select="select" />
+      <div class="split">
+        <aside>
+          <ArmsMap :marks="sore" :caption="`Sore places of ${client.details.name}`" />
+          <p class="small quiet mb-2">
+            {{ sore.length ? 'Usual pain at each sore place' : 'Nothing is sore' }}
+            <template v-if="screenedOn">, screened {{ relative(screenedOn, next.today) }}</template>
+          </p>
+          <h2>Limits</h2>
+          <LimitList :limits="assessment?.limits ?? []" />
+          <p v-for="n in assessment?.notes ?? []" :key="n" class="small mt-2 mb-0">{{ n }}</p>
+        </aside>
+        <section>
+          <NextStep :next="next" :client-id="id" />
+          <ChangesPanel v-if="plan" :changes="next.changes" :signals="next.signals" class="mb-3" />
+          <template v-if="plan">
+            <div class="d-flex flex-wrap gap-3 align-items-baseline">
+              <h2>Next session, {{ date(next.visitOn) }}</h2>
+              <span class="quiet">
+                {{ plan.minutes.warmUp }} min warm-up, {{ plan.minutes.work }} min work. The door check may still change
+                it.
+              </span>
+            </div>
+            <PlanPairs :plan="plan" />
+          </template>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.split {
+  display: grid;
+  grid-template-columns: 20rem minmax(0, 1fr);
+  gap: 1.6rem;
+}
+@media (max-width: 900px) {
+  .split {
+    grid-template-columns: 1fr;
+  }
+  .split section {
+    order: -1;
+  }
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { NextView } from '@/shared/api/types'
+import { date, inUnits } from '@/shared/format'
+import { units } from '@/shared/units'
+import WhyButton from '@/shared/WhyButton.vue'
+
+const props = defineProps<{ next: NextView; clientId: string }>()
+const stop = computed(() => props.next.refusals.some((r) => r.ruleId.startsWith('HOLD')))
+const restDay = computed(() => props.next.plan && props.next.visitOn > props.next.today)
+</script>
+
+<template>
+  <div class="step panel" :class="{ held: !next.plan, stop }">
+    <template v-if="next.openSessionId">
+      <p class="lead-line">A session is open.</p>
+      <RouterLink :to="`/sessions/${next.openSessionId}/floor`" class="btn btn-primary">Go on with it</RouterLink>
+      <RouterLink :to="`/sessions/${next.openSessionId}`" class="ms-3">See its plan</RouterLink>
+    </template>
+    <template v-else-if="!next.plan">
+      <p class="lead-line">Nothing is planned.</p>
+      <p v-for="r in next.refusals" :key="r.ruleId" class="mb-1">
+        {{ inUnits(r.exact, units) }}
+        <WhyButton :reason="r" about="nothing is planned" />
+      </p>
+      <p v-for="t in next.whatToDo" :key="t" class="todo">{{ t }}</p>
+      <RouterLink :to="`/clients/${clientId}/screen`" class="btn btn-primary">Take a new screen</RouterLink>
+    </template>
+    <template v-else-if="next.morningFor">
+      <p class="lead-line">The morning after the last session is not answered yet.</p>
+      <RouterLink :to="`/sessions/${next.morningFor}/morning`" class="btn btn-primary">
+        Ask about the morning
+      </RouterLink>
+    </template>
+    <template v-else-if="restDay">
+      <p class="lead-line">Rest until {{ date(next.visitOn) }}.</p>
+      <p class="mb-0 quiet">Hard sets for the same muscles stay 48 h apart and inside the week’s allowance.</p>
+    </template>
+    <template v-else>
+      <p class="lead-line">Ready for today.</p>
+      <RouterLink :to="`/clients/${clientId}/door`" class="btn btn-primary">Door check, then today’s plan</RouterLink>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.step {
+  border-left: 6px solid var(--tide);
+  margin-bottom: 1rem;
+}
+.step.held {
+  border-left-color: var(--refer);
+}
+.step.stop {
+  background: var(--ink);
+  color: var(--ground);
+}
+.stop :deep(.why-button) {
+  color: var(--ground);
+}
+.lead-line {
+  font-size: 1.25rem;
+  font-weight: 650;
+  margin-bottom: 0.5rem;
+}
+.todo {
+  font-weight: 650;
+}
+</style>

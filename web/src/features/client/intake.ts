@@ -1,0 +1,78 @@
+import type { ClientDetails, ClientView, Side, Units } from '@/shared/api/types'
+
+const CM_PER_INCH = 2.54
+const KG_PER_POUND = 0.45359237
+
+/** The intake as it is typed: sizes in the client's units, nothing chosen until it is. */
+export interface Intake {
+  id: string
+  version?: number
+  name: string
+  bornOn: string
+  sex?: ClientDetails['sex']
+  units: Units
+  stature: string | number
+  bodyMass: string | number
+  hand?: Side
+  goal?: ClientDetails['goal']
+  life: string
+  newToTraining?: boolean
+  visitsPerWeek: string | number
+  minutes: string | number
+  placeId?: string
+  cautions: Record<string, boolean>
+  dislikes: string[]
+}
+
+export function emptyIntake(): Intake {
+  return {
+    id: crypto.randomUUID(),
+    name: '',
+    bornOn: '',
+    units: 'KG_CM',
+    stature: '',
+    bodyMass: '',
+    life: '',
+    visitsPerWeek: 2,
+    minutes: 35,
+    cautions: {},
+    dislikes: [],
+  }
+}
+
+const round = (value: number) => Math.round(value * 10) / 10
+
+export function fromDetails(client: ClientView): Intake {
+  const d = client.details
+  const imperial = d.units === 'LB_FT'
+  return {
+    ...d,
+    id: client.id,
+    version: client.version,
+    stature: round((d.statureM * 100) / (imperial ? CM_PER_INCH : 1)),
+    bodyMass: round(d.bodyMassKg / (imperial ? KG_PER_POUND : 1)),
+  }
+}
+
+/** What the server stores: SI, and nothing for a field that was left empty. */
+export function toDetails(i: Intake): Partial<ClientDetails> {
+  const imperial = i.units === 'LB_FT'
+  const number = (value: string | number) => (value === '' ? 0 : Number(value))
+  return {
+    name: i.name,
+    bornOn: i.bornOn || undefined,
+    sex: i.sex,
+    statureM: Number(((number(i.stature) * (imperial ? CM_PER_INCH : 1)) / 100).toFixed(4)),
+    bodyMassKg: Number((number(i.bodyMass) * (imperial ? KG_PER_POUND : 1)).toFixed(3)),
+    hand: i.hand,
+    goal: i.goal,
+    life: i.life,
+    newToTraining: i.newToTraining,
+    units: i.units,
+    visitsPerWeek: number(i.visitsPerWeek),
+    minutes: number(i.minutes),
+    placeId: i.placeId,
+    cautions: i.cautions,
+    dislikes: i.dislikes,
+  }
+}

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { SessionView } from '@/shared/api/types'
+
+const props = defineProps<{ session: SessionView }>()
+defineEmits<{ finish: []; undo: [] }>()
+const stopped = computed(() => props.session.status === 'STOPPED')
+const finished = computed(() => props.session.status === 'DONE')
+</script>
+
+<template>
+  <section class="end" :class="{ stopped }">
+    <template v-if="stopped">
+      <h1>Stopped: {{ session.stopSign }}</h1>
+      <p class="fs-4">In doubt, call your local emergency number. Stay with the client.</p>
+      <p>Every set logged is kept. Nothing is planned until a new screen records what happened.</p>
+      <RouterLink :to="`/clients/${session.clientId}`" class="btn btn-light btn-lg">To the client</RouterLink>
+    </template>
+    <template v-else-if="finished">
+      <h1>This session is finished.</h1>
+      <RouterLink :to="`/clients/${session.clientId}`" class="btn btn-primary btn-lg">To the client</RouterLink>
+    </template>
+    <template v-else>
+      <h1>All sets done.</h1>
+      <p class="fs-5">
+        Two easy minutes of arm movement, some water where nothing speaks against it, and a word about tomorrow morning:
+        sore muscle is expected after new work, joint pain is what we ask about.
+      </p>
+      <div class="d-flex gap-2">
+        <BButton variant="primary" size="lg" class="finish" @click="$emit('finish')">Finish the session</BButton>
+        <BButton variant="outline-primary" size="lg" @click="$emit('undo')">Undo the last set</BButton>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.end {
+  flex: 1;
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  gap: 0.8rem;
+  max-width: 46rem;
+  margin: 0 auto;
+  padding: 1rem;
+}
+.end.stopped {
+  background: var(--ink);
+  color: var(--ground);
+  max-width: none;
+  width: 100%;
+  padding: 2rem;
+}
+h1 {
+  font-size: 2rem;
+}
+.finish {
+  min-height: 4rem;
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { inUnits, load as loadText, words } from '@/shared/format'
+import MovingFigure from '@/shared/MovingFigure.vue'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import EndCard from './EndCard.vue'
+import HurtPanel from './HurtPanel.vue'
+import RestRing from './RestRing.vue'
+import StopPanel from './StopPanel.vue'
+import { useFloor } from './useFloor'
+import WarmUpCard from './WarmUpCard.vue'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const floor = useFloor(props.id)
+const { session, step, warming, warm, guide, load, reps, effort, restEnds, lastAdvice, waiting, problem, queue } = floor
+const panel = ref<'hurt' | 'stop' | null>(null)
+const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
+const efforts = [4, 5, 6, 7, 8, 9, 10]
+const sentence = computed(() =>
+  lastAdvice.value && session.value ? inUnits(lastAdvice.value.reason.exact, session.value.units) : '',
+)
+const place = computed(() => {
+  const total = floor.steps.value.length
+  return `${floor.done.value.length} of ${total} sets done`
+})
+
+async function finish() {
+  if (await floor.finish()) await router.push(`/clients/${session.value!.clientId}`)
+}
+async function stop(sign: string) {
+  if (await floor.stop(sign)) panel.value = null
+}
+
+const keys: Record<string, () => void> = {
+  Enter: () => floor.log(),
+  ArrowUp: () => (reps.value = Math.min(60, reps.value + 1)),
+  ArrowDown: () => (reps.value = Math.max(0, reps.value - 1)),
+  ArrowRight: () => floor.moreLoad(1),
+  ArrowLeft: () => floor.moreLoad(-1),
+  h: () => (panel.value = 'hurt'),
+  u: () => floor.undo(),
+}
+function onKey(e: KeyboardEvent) {
+  const busy = panel.value || warming.value || !step.value || over.value
+  const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
+  if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
+  const action = keys[e.key]
+  if (action) {
+    e.preventDefault()
+    action()
+  } else if (/^[4-9]$/.test(e.key)) effort.value = Number(e.key)
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <StopPanel v-if="panel === 'stop'" @stop="stop" @cancel="panel = null" />
+  <div v-else-if="session" class="floor">
+    <header>
+      <RouterLink :to="`/sessions/${id}`">{{ session.clientName }}</RouterLink>
+      <span class="quiet">{{ place }}</span>
+      <span v-if="waiting" class="away" role="status">
+        {{ queue.offline ? 'No connection:' : 'Sending:' }} {{ waiting }} kept on this device
+      </span>
+      <button v-if="!over" type="button" class="stop-button" @click="panel = 'stop'">Stop</button>
+    </header>
+    <ProblemNotice v-if="problem && problem.status !== 0" :problem="problem" />
+    <p v-if="queue.refused" class="refused" role="alert">
+      {{ queue.refused }}
+      <button type="button" @click="queue.refused = null">all right</button>
+    </p>
+    <EndCard v-if="over || (!step && !warming)" :session="session" @finish="finish" @undo="floor.undo" />
+    <WarmUpCard
+      v-else-if="warming"
+      :session="session"
+      :at="warm"
+      @done="warm++"
+      @skip="warm = session.plan.warmUp.length"
+    />
+    <HurtPanel
+      v-else-if="panel === 'hurt'"
+      :sore-sites="session.soreSites"
+      @cancel="panel = null"
+      @keep="
+        (pain, site, side) => {
+          panel = null
+          floor.log(pain, site, side)
+        }
+      "
+    />
+    <template v-else-if="step && guide">
+      <section class="now">
+        <div class="what">
+          <p class="quiet mb-0">
+            Pair {{ step.letter }}, set {{ step.setNumber }} of {{ step.slot.sets }}
+            <span v-if="step.slot.trial" class="tag">trial set</span>
+          </p>
+          <h1>{{ step.slot.name }}</h1>
+          <p v-if="step.side" class="side">{{ words(step.side) }} arm</p>
+          <div class="numbers">
+            <div class="number">
+              <button type="button" aria-label="Lighter" @click="floor.moreLoad(-1)">−</button>
+              <span class="value">
+                <strong>{{ loadText(load, session.units) }}</strong>
+                <small>load</small>
+              </span>
+              <button type="button" aria-label="Heavier" @click="floor.moreLoad(1)">+</button>
+            </div>
+            <div class="number">
+              <button type="button" aria-label="One repetition less" @click="reps = Math.max(0, reps - 1)">−</button>
+              <span class="value">
+                <strong>{{ reps }}</strong>
+                <small>repetitions, aim {{ step.slot.reps.low }}–{{ step.slot.reps.high }}</small>
+              </span>
+              <button type="button" aria-label="One repetition more" @click="reps = Math.min(60, reps + 1)">+</button>
+            </div>
+          </div>
+          <div class="effort" role="group" aria-label="How hard was it, of 10">
+            <span class="quiet">effort</span>
+            <button
+              v-for="e in efforts"
+              :key="e"
+              type="button"
+              :aria-pressed="effort === e || (e === Math.floor(effort) && !efforts.includes(effort))"
+              @click="effort = e"
+            >
+              {{ e }}
+            </button>
+            <span class="quiet">to {{ step.slot.targetEffort }}</span>
+          </div>
+        </div>
+        <div class="picture">
+          <MovingFigure
+            :key="step.slot.exerciseKey"
+            :figure="guide.figure"
+            :tempo="step.slot.tempo"
+            :name="step.slot.name"
+          />
+          <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
+        </div>
+      </section>
+      <section class="clock">
+        <RestRing :ends="restEnds" :total="session.plan.restSeconds" />
+        <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
+      </section>
+      <section class="thumb">
+        <BButton variant="primary" class="done" @click="floor.log()">Done</BButton>
+        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
+        <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>
+      </section>
+    </template>
+  </div>
+  <div v-else class="page">
+    <ProblemNotice :problem="problem">
+      <BButton size="sm" variant="outline-primary" @click="floor.refresh">Try again</BButton>
+    </ProblemNotice>
+    <p v-if="!problem" class="quiet">Fetching the session …</p>
+  </div>
+</template>
+
+<style src="./floor.css" scoped></style>

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import type { SessionView } from '@/shared/api/types'
+import { nextStep, startOf, stepsOf } from './steps'
+
+const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 'TOGETHER') => ({
+  exerciseKey,
+  sets,
+  arms,
+  load: { kg: 4, label: '4 kg' },
+  reps: { low: 8, high: 12 },
+})
+const session = (visitOn: string) =>
+  ({
+    visitOn,
+    plan: { pairs: [{ letter: 'A', slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')] }] },
+  }) as unknown as SessionView
+
+describe('the order of the floor', () => {
+  it('goes round by round with the arms in turn and rests after a round', () => {
+    const steps = stepsOf(session('2026-03-02'))
+    expect(steps.map((s) => s.slot.exerciseKey)).toEqual(['press', 'curl', 'curl', 'press'])
+    expect(steps.map((s) => s.lastOfRound)).toEqual([false, false, true, true])
+  })
+  it('does not begin with the same arm every day', () => {
+    const first = (d: string) => stepsOf(session(d))[1]!.side
+    expect(first('2026-03-02')).not.toBe(first('2026-03-03'))
+  })
+  it('skips what is done and what has ended', () => {
+    const steps = stepsOf(session('2026-03-02'))
+    const done = [{ exerciseKey: 'press', setNumber: 1, pain: 0 }]
+    expect(nextStep(steps, done, {})?.slot.exerciseKey).toBe('curl')
+    const ended = { curl: { next: 'END_EXERCISE' } } as never
+    expect(nextStep(steps, done, ended)).toMatchObject({ setNumber: 2, slot: { exerciseKey: 'press' } })
+  })
+  it('starts from the advice after a set, else from the plan', () => {
+    const step = stepsOf(session('2026-03-02'))[0]!
+    expect(startOf(step, {})).toEqual({ load: { kg: 4, label: '4 kg' }, reps: 12 })
+    const advice = { press: { next: 'OTHER_LOAD', load: { kg: 5, label: '5 kg' }, reps: 10 } } as never
+    expect(startOf(step, advice).load.kg).toBe(5)
+  })
+})

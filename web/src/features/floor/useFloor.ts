@@ -1,0 +1,170 @@
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { api, ask } from '@/shared/api/client'
+import type { Advice, Load, SessionView, Side, Site } from '@/shared/api/types'
+import { units } from '@/shared/units'
+import { useCall } from '@/shared/useCall'
+import { add, flush, queue } from './queue'
+import { nextStep, startOf, stepsOf, type Done } from './steps'
+
+// Two presses closer together than this are one press that slipped.
+const SLIP_MS = 700
+const RETRY_MS = 3000
+
+interface Kept extends Done {
+  setId: string
+}
+
+/** The state of one session on the floor. What counts is what is logged; everything else follows from it. */
+export function useFloor(id: string) {
+  const session = ref<SessionView | null>(null)
+  const done = ref<Kept[]>([])
+  const advice = ref<Record<string, Advice>>({})
+  const lastAdvice = ref<Advice | null>(null)
+  const { problem, run } = useCall()
+
+  const warmKey = `kinesia.warm.${id}`
+  const restKey = `kinesia.rest.${id}`
+  const warm = ref(Number(sessionStorage.getItem(warmKey) ?? 0))
+  const restEnds = ref<number | null>(Number(sessionStorage.getItem(restKey)) || null)
+  watch(warm, (v) => sessionStorage.setItem(warmKey, String(v)))
+  watch(restEnds, (v) => sessionStorage.setItem(restKey, String(v ?? 0)))
+
+  const steps = computed(() => (session.value ? stepsOf(session.value) : []))
+  const step = computed(() => nextStep(steps.value, done.value, advice.value))
+  const warming = computed(
+    () => session.value !== null && done.value.length === 0 && warm.value < session.value.plan.warmUp.length,
+  )
+  const guide = computed(() => session.value?.guides.find((g) => g.exerciseKey === step.value?.slot.exerciseKey))
+  const waiting = computed(() => queue.waiting.filter((w) => w.sessionId === id).length)
+
+  const load = ref<Load>({ kg: 0, label: '' })
+  const reps = ref(0)
+  const effort = ref(7)
+  watch(
+    [step, advice],
+    () => {
+      if (!step.value) return
+      const start = startOf(step.value, advice.value)
+      load.value = start.load
+      reps.value = start.reps
+      effort.value = step.value.slot.targetEffort
+    },
+    { immediate: true },
+  )
+
+  function heard(exerciseKey: string, answer: Advice | null, undone: boolean) {
+    if (undone || !answer) return void refresh()
+    advice.value = { ...advice.value, [exerciseKey]: answer }
+    lastAdvice.value = answer
+  }
+  const send = () => flush((item, answer) => item.sessionId === id && heard(item.body.exerciseKey, answer, !!item.undo))
+
+  async function refresh() {
+    const view = await run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id } } })))
+    if (!view) return
+    session.value = view
+    units.value = view.units
+    advice.value = view.advice
+    const undone = new Set(queue.waiting.filter((w) => w.undo).map((w) => w.setId))
+    const stored = view.sets.map((s) => ({ ...s.set, setId: s.id }))
+    const pending = queue.waiting
+      .filter((w) => w.sessionId === id && !w.undo && !stored.some((s) => s.setId === w.setId))
+      .map((w) => ({ ...w.body, setId: w.setId }))
+    done.value = [...stored, ...pending].filter((s) => !undone.has(s.setId))
+  }
+
+  let lastPress = 0
+  function log(pain = 0, site?: Site, side?: Side) {
+    const at = step.value
+    if (!at || Date.now() - lastPress < SLIP_MS) return
+    lastPress = Date.now()
+    const body = {
+      exerciseKey: at.slot.exerciseKey,
+      side: at.side,
+      setNumber: at.setNumber,
+      load: load.value,
+      reps: reps.value,
+      effort: effort.value,
+      pain,
+      painSite: pain ? site : undefined,
+      painSide: pain ? side : undefined,
+      faults: [],
+    }
+    const setId = crypto.randomUUID()
+    add({ sessionId: id, setId, body })
+    lastAdvice.value = null
+    done.value = [...done.value, { ...body, setId }]
+    restEnds.value = at.lastOfRound && step.value ? Date.now() + session.value!.plan.restSeconds * 1000 : null
+    void send()
+  }
+
+  function undo() {
+    const last = done.value[done.value.length - 1]
+    if (!last) return
+    add({ sessionId: id, setId: last.setId, body: { ...last, load: load.value, reps: 0, faults: [] }, undo: true })
+    done.value = done.value.slice(0, -1)
+    restEnds.value = null
+    lastAdvice.value = null
+    void send()
+  }
+
+  function moreLoad(by: 1 | -1) {
+    const loads = guide.value?.loads ?? []
+    const next =
+      by > 0
+        ? loads.find((l) => l.kg > load.value.kg + 0.005)
+        : [...loads].reverse().find((l) => l.kg < load.value.kg - 0.005)
+    if (next) load.value = next
+  }
+
+  async function finish() {
+    await send()
+    if (queue.waiting.some((w) => w.sessionId === id)) return false
+    const path = { params: { path: { id } } }
+    return !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
+  }
+
+  async function stop(sign: string) {
+    await send()
+    const path = { params: { path: { id } }, body: { sign } }
+    const view = await run(() => ask(() => api.POST('/api/sessions/{id}/stop', path)))
+    if (view) session.value = view
+    return !!view
+  }
+
+  let timer = 0
+  onMounted(async () => {
+    timer = window.setInterval(() => queue.waiting.length && void send(), RETRY_MS)
+    window.addEventListener('online', send)
+    await send()
+    await refresh()
+  })
+  onBeforeUnmount(() => {
+    clearInterval(timer)
+    window.removeEventListener('online', send)
+  })
+
+  return {
+    session,
+    done,
+    steps,
+    step,
+    warming,
+    warm,
+    guide,
+    load,
+    reps,
+    effort,
+    restEnds,
+    lastAdvice,
+    waiting,
+    problem,
+    queue,
+    log,
+    undo,
+    moreLoad,
+    finish,
+    stop,
+    refresh,
+  }
+}

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { api, ask } from '@/shared/api/client'
+import type { ClientView, Reason, SiteRecord } from '@/shared/api/types'
+import ArmsMap from '@/shared/ArmsMap.vue'
+import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { words } from '@/shared/format'
+import PainScale from '@/shared/PainScale.vue'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { useCall } from '@/shared/useCall'
+import WhyButton from '@/shared/WhyButton.vue'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const { busy, problem, run } = useCall()
+const client = ref<ClientView | null>(null)
+const sites = ref<{ record: SiteRecord; pain: number | undefined }[]>([])
+const somethingNew = ref<boolean>()
+const sleep = ref<number>()
+const harder = ref<boolean>()
+const refusals = ref<Reason[]>([])
+const whatToDo = ref<string[]>([])
+const sessionId = crypto.randomUUID()
+
+onMounted(async () => {
+  const all = await run(() =>
+    Promise.all([
+      ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })),
+      ask(() => api.GET('/api/clients/{clientId}/screen', { params: { path: { clientId: props.id } } })),
+    ]),
+  )
+  if (!all) return
+  client.value = all[0]
+  sites.value = (all[1].screen?.answers.soreSites ?? []).map((record) => ({ record, pain: undefined }))
+})
+
+const answered = () =>
+  somethingNew.value !== undefined &&
+  sleep.value !== undefined &&
+  harder.value !== undefined &&
+  sites.value.every((s) => s.pain !== undefined)
+
+async function plan() {
+  refusals.value = []
+  const planned = await run(() =>
+    ask(() =>
+      api.PUT('/api/clients/{clientId}/sessions/{id}', {
+        params: { path: { clientId: props.id, id: sessionId } },
+        body: {
+          sleepHours: sleep.value,
+          armsWorkedHarder: harder.value ?? false,
+          somethingNew: somethingNew.value ?? false,
+          sites: sites.value.map((s) => ({ site: s.record.site, side: s.record.side, pain: s.pain ?? 0 })),
+        },
+      }),
+    ),
+  )
+  if (planned?.sessionId) await router.push(`/sessions/${planned.sessionId}`)
+  else if (planned) {
+    refusals.value = planned.refusals
+    whatToDo.value = planned.whatToDo
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1 class="mb-1">At the door{{ client ? `: ${client.details.name}` : '' }}</h1>
+    <p class="quiet">A minute of talk before anything is lifted. It changes today’s plan.</p>
+    <ProblemNotice :problem="problem" />
+    <div v-if="client" class="split">
+      <aside>
+        <ArmsMap
+          :marks="
+            sites.map((s) => ({
+              site: s.record.site,
+              side: s.record.side,
+              text: s.pain === undefined ? '?' : String(s.pain),
+            }))
+          "
+          caption="Sore places today"
+        />
+      </aside>
+      <form class="panel" @submit.prevent="plan">
+        <PainScale
+          v-for="s in sites"
+          :key="s.record.site + s.record.side"
+          v-model="s.pain"
+          :label="`How is the ${words(s.record.side)} ${words(s.record.site)} today?`"
+          :usual="s.record.usualPain"
+        />
+        <ChoiceGroup
+          v-model="somethingNew"
+          label="Anything new: a pain, a fall, an illness, a medicine?"
+          :options="[
+            { value: false, text: 'nothing new' },
+            { value: true, text: 'something new' },
+          ]"
+        />
+        <ChoiceGroup
+          v-model="sleep"
+          label="Hours of sleep last night"
+          :options="[
+            { value: 3, text: '3 or less' },
+            { value: 4, text: '4' },
+            { value: 5, text: '5' },
+            { value: 6, text: '6' },
+            { value: 7, text: '7' },
+            { value: 8, text: '8 or more' },
+          ]"
+        />
+        <ChoiceGroup
+          v-model="harder"
+          label="What did the arms do since?"
+          :options="[
+            { value: false, text: 'as usual' },
+            { value: true, text: 'a day heavier than usual' },
+          ]"
+        />
+        <div v-if="refusals.length" class="refused" role="alert">
+          <p v-for="r in refusals" :key="r.ruleId" class="mb-1">
+            {{ r.exact }}
+            <WhyButton :reason="r" about="nothing is planned" />
+          </p>
+          <p v-for="t in whatToDo" :key="t" class="mb-1 fw-bold">{{ t }}</p>
+          <RouterLink :to="`/clients/${id}/screen`">Go to the screen</RouterLink>
+        </div>
+        <BButton type="submit" variant="primary" :disabled="busy || !answered()">
+          {{ answered() ? 'Plan today’s session' : 'Answer each line to plan' }}
+        </BButton>
+      </form>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.split {
+  display: grid;
+  grid-template-columns: 20rem minmax(0, 1fr);
+  gap: 1.6rem;
+}
+.refused {
+  border-left: 6px solid var(--refer);
+  padding: 0.6rem 0.9rem;
+  margin-bottom: 1rem;
+}
+@media (max-width: 900px) {
+  .split {
+    grid-template-columns: 1fr;
+  }
+  aside {
+    max-width: 18rem;
+  }
+}
+</style>

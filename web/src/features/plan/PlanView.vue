@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api, ask } from '@/shared/api/client'
+import type { SessionView } from '@/shared/api/types'
+import ArmsMap from '@/shared/ArmsMap.vue'
+import ChangesPanel from '@/shared/ChangesPanel.vue'
+import { clock, date, inUnits, load } from '@/shared/format'
+import PlanPairs from '@/shared/PlanPairs.vue'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { units } from '@/shared/units'
+import { useCall } from '@/shared/useCall'
+import WhyButton from '@/shared/WhyButton.vue'
+import DoneSets from './DoneSets.vue'
+
+const props = defineProps<{ id: string }>()
+const { problem, run } = useCall()
+const session = ref<SessionView | null>(null)
+
+onMounted(async () => {
+  const view = await run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id: props.id } } })))
+  if (view) {
+    session.value = view
+    units.value = view.units
+  }
+})
+const open = computed(() => session.value?.status === 'PLANNED' || session.value?.status === 'RUNNING')
+</script>
+
+<template>
+  <div class="page">
+    <ProblemNotice :problem="problem" />
+    <template v-if="session">
+      <div class="d-flex flex-wrap gap-3 align-items-baseline mb-3">
+        <h1>
+          <RouterLink :to="`/clients/${session.clientId}`" class="client">{{ session.clientName }}</RouterLink>
+          {{ open ? 'today' : `on ${date(session.visitOn)}` }}
+        </h1>
+        <span class="quiet">
+          {{ session.plan.minutes.warmUp }} min warm-up, {{ session.plan.minutes.work }} min work
+        </span>
+        <RouterLink v-if="open" :to="`/sessions/${id}/floor`" class="btn btn-primary ms-auto">
+          {{ session.status === 'RUNNING' ? 'Go on on the floor' : 'To the floor' }}
+        </RouterLink>
+        <RouterLink
+          v-else-if="session.morningPossible"
+          :to="`/sessions/${id}/morning`"
+          class="btn btn-outline-primary ms-auto"
+        >
+          Morning check
+        </RouterLink>
+      </div>
+      <p v-if="session.stopSign" class="stopped">Stopped: {{ session.stopSign }}</p>
+      <div class="split">
+        <aside>
+          <ArmsMap
+            :marks="session.soreSites.map((s) => ({ site: s.site, side: s.side, text: String(s.usual) }))"
+            caption="Sore places when this was planned"
+          />
+          <h2 class="mt-3">Warm-up</h2>
+          <ol class="warm">
+            <li v-for="(w, i) in session.plan.warmUp" :key="i">
+              {{ inUnits(w.words, units) }}
+              <template v-if="w.load">{{ load(w.load, units) }} × {{ w.reps }}</template>
+              <span class="quiet">{{ clock(w.seconds) }}</span>
+              <WhyButton :reason="w.reason" :about="w.words" />
+            </li>
+          </ol>
+          <p class="small quiet">
+            Stop if pain grows over the easy sets, or at pressure in chest, jaw or arm, dizziness, sudden headache,
+            numbness or weakness.
+          </p>
+        </aside>
+        <section>
+          <DoneSets v-if="session.sets.length" :session="session" class="mb-3" />
+          <ChangesPanel :changes="session.changes" :signals="session.signals" class="mb-3" />
+          <PlanPairs :plan="session.plan" :guides="session.guides" />
+          <details class="panel">
+            <summary>Why not the others ({{ session.plan.whyNot.length }})</summary>
+            <ul class="mt-2 mb-0">
+              <li v-for="w in session.plan.whyNot" :key="w.exerciseKey">
+                <strong>{{ w.name }}</strong>
+                <span class="tag">{{ w.byLimit ? 'left out' : 'allowed, not chosen' }}</span>
+                {{ inUnits(w.reasons.map((r) => r.exact).join(' '), units) }}
+              </li>
+            </ul>
+          </details>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.split {
+  display: grid;
+  grid-template-columns: 20rem minmax(0, 1fr);
+  gap: 1.6rem;
+}
+.client {
+  color: var(--ink);
+}
+.warm {
+  padding-left: 1.2rem;
+}
+.stopped {
+  background: var(--ink);
+  color: var(--ground);
+  padding: 0.6rem 1rem;
+}
+@media (max-width: 900px) {
+  .split {
+    grid-template-columns: 1fr;
+  }
+  .split section {
+    order: -1;
+  }
+}
+</style>

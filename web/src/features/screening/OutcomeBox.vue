@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Assessment } from '@/shared/api/types'
+import LimitList from '@/shared/LimitList.vue'
+import WhyButton from '@/shared/WhyButton.vue'
+
+const props = defineProps<{ assessment: Assessment }>()
+const all = ref(false)
+const outcomeWords: Record<Assessment['outcome'], string> = {
+  STOP_NOW: 'Stop now',
+  REFER_TODAY: 'Refer today',
+  REFER_BEFORE_LOADING: 'Refer before loading',
+  INCOMPLETE: 'Not complete yet',
+  GO_WITH_LIMITS: 'Go, with limits',
+  GO: 'Go',
+}
+const missing = computed(() => (all.value ? props.assessment.missing : props.assessment.missing.slice(0, 3)))
+</script>
+
+<template>
+  <section class="outcome" :class="assessment.outcome.toLowerCase()" aria-live="polite">
+    <h2>{{ outcomeWords[assessment.outcome] }}</h2>
+    <div v-for="f in assessment.findings" :key="f.reason.ruleId + f.side + f.site" class="finding">
+      <strong>{{ f.whatToDo }}</strong>
+      <span>{{ f.reason.exact }}</span>
+      <WhyButton :reason="f.reason" :about="f.whatToDo" />
+    </div>
+    <template v-if="assessment.missing.length">
+      <p class="mb-1">{{ assessment.missing.length }} still to ask, next:</p>
+      <ul class="mb-1">
+        <li v-for="m in missing" :key="m">{{ m }}</li>
+      </ul>
+      <button v-if="assessment.missing.length > 3" type="button" class="plain" @click="all = !all">
+        {{ all ? 'fewer' : 'all of them' }}
+      </button>
+    </template>
+    <template v-if="assessment.limits.length">
+      <h3>Limits so far</h3>
+      <LimitList :limits="assessment.limits" />
+    </template>
+    <p v-for="n in assessment.notes" :key="n" class="small mb-0 mt-2">{{ n }}</p>
+  </section>
+</template>
+
+<style scoped>
+.outcome {
+  border: 1px solid var(--line);
+  border-left: 6px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  padding: 0.8rem 1rem;
+  margin-top: 0.8rem;
+}
+.go,
+.go_with_limits {
+  border-left-color: var(--go);
+}
+.refer_today,
+.refer_before_loading {
+  border-left-color: var(--refer);
+}
+.stop_now {
+  background: var(--ink);
+  color: var(--ground);
+}
+.stop_now :deep(.why-button) {
+  color: var(--ground);
+}
+.finding {
+  display: grid;
+  justify-items: start;
+  margin-bottom: 0.5rem;
+}
+h3 {
+  font-size: 1rem;
+  font-weight: 650;
+  margin-top: 0.8rem;
+}
+</style>

@@ -1,0 +1,73 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { loadSession, session } from './session'
+import { whenSignedOut } from './shared/api/client'
+import { focused, opened } from './shared/why'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  routes: [
+    {
+      path: '/sign-in',
+      name: 'sign-in',
+      component: () => import('./features/account/SignInView.vue'),
+      meta: { open: true },
+    },
+    { path: '/', name: 'today', component: () => import('./features/today/TodayView.vue') },
+    { path: '/clients/new', name: 'new-client', component: () => import('./features/client/IntakeView.vue') },
+    { path: '/clients/:id', name: 'client', component: () => import('./features/client/ClientView.vue'), props: true },
+    {
+      path: '/clients/:id/intake',
+      name: 'intake',
+      component: () => import('./features/client/IntakeView.vue'),
+      props: true,
+    },
+    {
+      path: '/clients/:id/screen',
+      name: 'screen',
+      component: () => import('./features/screening/ScreenView.vue'),
+      props: true,
+    },
+    { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
+    { path: '/sessions/:id', name: 'plan', component: () => import('./features/plan/PlanView.vue'), props: true },
+    {
+      path: '/sessions/:id/floor',
+      name: 'floor',
+      component: () => import('./features/floor/FloorView.vue'),
+      props: true,
+      meta: { floor: true },
+    },
+    {
+      path: '/sessions/:id/morning',
+      name: 'morning',
+      component: () => import('./features/response/MorningView.vue'),
+      props: true,
+    },
+    {
+      path: '/:rest(.*)*',
+      name: 'lost',
+      component: () => import('./features/today/LostView.vue'),
+      meta: { open: true },
+    },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  focused.value = null
+  opened.value = null
+  if (!session.known) {
+    try {
+      await loadSession()
+    } catch {
+      return true // the page itself says that the server is away
+    }
+  }
+  if (!to.meta.open && !session.view?.person) return { name: 'sign-in', query: { next: to.fullPath } }
+  return true
+})
+
+whenSignedOut(() => {
+  if (session.view) session.view = { ...session.view, person: undefined }
+  const here = router.currentRoute.value
+  if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { next: here.fullPath, expired: '1' } })
+})

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import type { Plan, SlotGuide } from './api/types'
+import { load, reps } from './format'
+import MovingFigure from './MovingFigure.vue'
+import { units } from './units'
+import WhyButton from './WhyButton.vue'
+
+/** The pairs of a session, each line with its why. */
+const props = defineProps<{ plan: Plan; guides?: SlotGuide[] }>()
+const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
+</script>
+
+<template>
+  <section v-for="pair in plan.pairs" :key="pair.letter" class="pair panel">
+    <h3>
+      Pair {{ pair.letter }}
+      <span class="quiet">
+        {{ Math.max(...pair.slots.map((s) => s.sets)) }}
+        {{ Math.max(...pair.slots.map((s) => s.sets)) === 1 ? 'round' : 'rounds' }}, rest {{ plan.restSeconds }} s
+        <WhyButton :reason="plan.restReason" about="the rest" />
+      </span>
+    </h3>
+    <div class="slots">
+      <article v-for="s in pair.slots" :key="s.exerciseKey">
+        <MovingFigure
+          v-if="guide(s.exerciseKey)"
+          :figure="guide(s.exerciseKey)!.figure"
+          :tempo="s.tempo"
+          :name="s.name"
+          class="fig"
+        />
+        <div>
+          <h4>
+            {{ s.name }}
+            <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
+          </h4>
+          <dl>
+            <dt>load</dt>
+            <dd>
+              {{ load(s.load, units) }}
+              <span v-if="s.trial" class="tag">trial sets</span>
+              <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
+            </dd>
+            <dt>sets × reps</dt>
+            <dd>
+              {{ s.sets }} × {{ reps(s.reps) }}{{ s.arms === 'IN_TURN' ? ' each arm' : '' }}
+              <WhyButton :reason="s.why.SETS" :about="`${s.sets} sets of ${s.name}`" />
+              <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
+            </dd>
+            <dt>effort</dt>
+            <dd>
+              to {{ s.targetEffort }} of 10
+              <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
+            </dd>
+            <dt>tempo</dt>
+            <dd>{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</dd>
+            <template v-if="s.why.RANGE">
+              <dt>range</dt>
+              <dd class="copper">
+                shortened
+                <WhyButton :reason="s.why.RANGE" :about="`the shortened range of ${s.name}`" />
+              </dd>
+            </template>
+          </dl>
+        </div>
+      </article>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.pair {
+  margin-bottom: 0.8rem;
+}
+h3 {
+  font-size: 1.05rem;
+  font-weight: 650;
+}
+h3 .quiet {
+  font-weight: 400;
+  margin-left: 0.6rem;
+}
+h4 {
+  font-size: 1.05rem;
+  font-weight: 650;
+  margin-bottom: 0.3rem;
+}
+.slots {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 1.2rem;
+}
+.fig {
+  height: 11rem;
+  margin-bottom: 0.4rem;
+}
+dl {
+  display: grid;
+  grid-template-columns: 6rem 1fr;
+  margin: 0;
+}
+dt {
+  font-weight: 400;
+  color: var(--quiet);
+}
+dd {
+  margin: 0;
+}
+.copper {
+  color: var(--copper);
+}
+@media (max-width: 700px) {
+  .slots {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

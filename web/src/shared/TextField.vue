@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { useId } from 'vue'
+
+const model = defineModel<string | number | undefined>()
+defineProps<{
+  label: string
+  type?: 'text' | 'email' | 'password' | 'number' | 'date'
+  wrong?: string
+  help?: string
+  step?: string
+  autocomplete?: string
+}>()
+const id = useId()
+</script>
+
+<template>
+  <div class="mb-3">
+    <label :for="id" class="mb-1">{{ label }}</label>
+    <BFormInput
+      :id="id"
+      v-model="model"
+      :type="type ?? 'text'"
+      :step="step"
+      :autocomplete="autocomplete ?? 'off'"
+      :state="wrong ? false : null"
+      :aria-describedby="wrong || help ? `${id}-more` : undefined"
+    />
+    <div :id="`${id}-more`">
+      <div v-if="wrong" class="invalid-feedback d-block">{{ wrong }}</div>
+      <div v-else-if="help" class="quiet small">{{ help }}</div>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,61 @@
+import type { Load, Units } from './api/types'
+
+const POUNDS_PER_KG = 1 / 0.45359237
+
+/** A name of the core in words: TOP_OUTER_SHOULDER becomes "top outer shoulder". */
+export function words(name: string): string {
+  return name.toLowerCase().replaceAll('_', ' ')
+}
+
+/** The same with a capital. */
+export function title(name: string): string {
+  const text = words(name)
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+function trim(value: number, decimals: number): string {
+  return Number(value.toFixed(decimals)).toString()
+}
+
+/** A mass in the client's units, for example "6 kg" or "13.2 lb". */
+export function mass(kg: number, units: Units): string {
+  return units === 'LB_FT' ? `${trim(kg * POUNDS_PER_KG, 1)} lb` : `${trim(kg, 2)} kg`
+}
+
+/** A load as the trainer finds it; weights in the client's units, bands by name. */
+export function load(value: Load, units: Units): string {
+  return inUnits(value.label, units)
+}
+
+/** A sentence with its masses in the client's units. */
+export function inUnits(sentence: string, units: Units): string {
+  return units === 'LB_FT'
+    ? sentence.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units))
+    : sentence
+}
+
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+
+/** A date as "Tue 24 Nov". */
+export function date(iso: string): string {
+  return day.format(new Date(`${iso}T12:00:00`))
+}
+
+/** A date against today: "today", "tomorrow", "yesterday", "in 3 days", "12 days ago". */
+export function relative(iso: string, today: string): string {
+  const days = Math.round((Date.parse(`${iso}T12:00:00Z`) - Date.parse(`${today}T12:00:00Z`)) / 86_400_000)
+  if (days === 0) return 'today'
+  if (days === 1) return 'tomorrow'
+  if (days === -1) return 'yesterday'
+  return days > 0 ? `in ${days} days` : `${-days} days ago`
+}
+
+/** Seconds as "1:05". */
+export function clock(seconds: number): string {
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** A repetition range as "8–12" or "10". */
+export function reps(range: { low: number; high: number }): string {
+  return range.low === range.high ? String(range.high) : `${range.low}–${range.high}`
+}

@@ -1,0 +1,31 @@
+import type { Limit } from './api/types'
+import { words } from './format'
+
+/** A limit as one short phrase. */
+export function limitWords(limit: Limit): string {
+  const value = limit.value ?? 0
+  const target = (limit.target ?? '').replaceAll('-', ' ')
+  const group = limit.group === 'EXTENSORS' ? ' in exercises for the back of the arm' : ''
+  const grip = limit.grip ? ` with ${words(limit.grip)} grips` : ''
+  const where = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}: ` : ''
+  const loading = limit.site ? ' where an exercise loads it' : ''
+  const text: Record<Limit['kind'], string> = {
+    LARGEST_ELEVATION: `upper arm raised to ${value}° at most`,
+    LARGEST_EXTENSION: value ? `upper arm at most ${value}° behind the trunk` : 'upper arm never behind the trunk',
+    LARGEST_ELBOW_BEND: `elbow bends to ${value}° at most${group}`,
+    SMALLEST_ELBOW_BEND: `elbow stays ${value}° short of straight${group}${grip}`,
+    NO_GRIP: `no ${target} grips`,
+    NO_IMPLEMENT: `no ${target}${grip}`,
+    NO_STANCE: `nothing ${target}`,
+    NO_EXERCISE: `no ${target}`,
+    NO_BODY_WEIGHT: 'no body weight on that arm',
+    LARGEST_EFFORT: `effort to ${value}${loading}`,
+    FEWEST_REPS: `at least ${value} repetitions${loading}`,
+    MOST_REPS: `at most ${value} repetitions${loading}`,
+    SETS_PER_EXERCISE: `at most ${value} sets an exercise${loading}`,
+    NO_BREATH_HOLDING: 'no breath-holding',
+    NO_CUFFS: 'no restriction cuffs',
+    NO_FAST_LOWERING: 'no fast or heavy lowering',
+  }
+  return where + text[limit.kind]
+}

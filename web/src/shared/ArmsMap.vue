@@ -9,25 +9,25 @@ interface Mark {
   side: Side
   text?: string
 }
-const props = defineProps<{ marks: Mark[]; picking?: boolean; caption?: string }>()
+const props = defineProps<{ marks: Mark[]; picking?: boolean; large?: boolean; caption?: string }>()
 const emit = defineEmits<{ pick: [site: Site, side: Side] }>()
 
-// Half a body, outward from the midline; the other half is its mirror.
+// Half a body, outward from the midline; the other half is its mirror. Open at the midline, so that no seam is drawn.
 const half =
-  'M0 14 L9 14 C10 22 14 25 26 28 C42 31 54 36 58 52 C61 66 62 80 65 96 C70 108 73 130 75 152 C76 166 78 176 78 186' +
-  ' C77 194 70 195 67 188 C66 178 65 168 63 156 C58 140 52 126 50 112 C47 98 44 84 41 70 C40 90 39 110 40 128 L42 160 L0 160 Z'
+  'M-1 12 L9 12 C9 20 13 24 24 27 C40 31 52 35 57 50 C61 64 62 80 65 97 C70 110 74 130 76 152 C77 160 82 168 82 178' +
+  ' C81 188 75 193 71 188 C69 180 67 168 64 156 C58 140 53 126 50 112 C47 98 44 84 41 70 C38 92 37 112 38 130 C38 142 40 156 42 168 L-1 168'
 const places: Record<'front' | 'back', Partial<Record<Site, [number, number]>>> = {
   front: {
-    FRONT_OF_SHOULDER: [46, 50],
-    TOP_JOINT_OF_SHOULDER: [37, 29],
-    CROOK_OF_ELBOW: [60, 103],
-    INNER_ELBOW: [47, 119],
-    WRIST: [71, 166],
+    FRONT_OF_SHOULDER: [48, 54],
+    TOP_JOINT_OF_SHOULDER: [33, 31],
+    CROOK_OF_ELBOW: [62, 98],
+    INNER_ELBOW: [46, 122],
+    WRIST: [72, 158],
   },
   back: {
     TOP_OUTER_SHOULDER: [51, 43],
-    BACK_OF_ELBOW: [54, 106],
-    OUTER_ELBOW: [73, 117],
+    BACK_OF_ELBOW: [50, 102],
+    OUTER_ELBOW: [75, 117],
   },
 }
 const views = ['front', 'back'] as const
@@ -50,11 +50,11 @@ const points = computed(() =>
 </script>
 
 <template>
-  <div class="arms" role="group" :aria-label="caption ?? 'The client’s arms'">
+  <div class="arms" :class="{ large }" role="group" :aria-label="caption ?? 'The client’s arms'">
     <figure v-for="p in points" :key="p.view">
-      <svg viewBox="-92 0 184 172" :aria-hidden="!picking">
+      <svg viewBox="-92 -10 184 206" :aria-hidden="!picking">
         <g class="body">
-          <circle cx="0" cy="6" r="13" />
+          <ellipse cx="0" cy="1" rx="11" ry="13" />
           <path :d="half" />
           <path :d="half" transform="scale(-1 1)" />
         </g>
@@ -70,11 +70,12 @@ const points = computed(() =>
           @keydown.enter.prevent="picking && emit('pick', s.site, s.side)"
           @keydown.space.prevent="picking && emit('pick', s.site, s.side)"
         >
-          <circle v-if="picking || s.mark" :cx="s.x" :cy="s.y" r="9.5" />
+          <circle v-if="picking" :cx="s.x" :cy="s.y" r="13.5" class="reach" />
+          <circle v-if="picking || s.mark" :cx="s.x" :cy="s.y" r="10.5" class="dot" />
           <text v-if="s.mark?.text" :x="s.x" :y="s.y + 4.5" text-anchor="middle">{{ s.mark.text }}</text>
         </g>
-        <text class="side" x="-88" y="168">{{ p.view === 'front' ? 'right' : 'left' }}</text>
-        <text class="side" x="88" y="168" text-anchor="end">{{ p.view === 'front' ? 'left' : 'right' }}</text>
+        <text class="side" x="-90" y="2">{{ p.view === 'front' ? 'right' : 'left' }}</text>
+        <text class="side" x="90" y="2" text-anchor="end">{{ p.view === 'front' ? 'left' : 'right' }}</text>
       </svg>
       <figcaption>{{ p.view }}</figcaption>
     </figure>
@@ -101,10 +102,13 @@ figcaption {
   stroke-width: 1.4;
 }
 .side {
-  font-size: 9px;
+  font-size: 12px;
   fill: var(--quiet);
 }
-.spot circle {
+.spot .reach {
+  fill: transparent;
+}
+.spot .dot {
   fill: transparent;
   stroke: var(--line);
   stroke-width: 1.2;
@@ -112,17 +116,17 @@ figcaption {
 .spot.picking {
   cursor: pointer;
 }
-.spot.picking:hover circle {
+.spot.picking:hover .dot {
   fill: color-mix(in srgb, var(--copper) 25%, transparent);
 }
-.spot.marked circle {
+.spot.marked .dot {
   fill: var(--copper);
   stroke: var(--copper);
 }
 .spot:focus-visible {
   outline: none;
 }
-.spot:focus-visible circle {
+.spot:focus-visible .dot {
   stroke: var(--tide);
   stroke-width: 3.5;
 }
@@ -131,5 +135,12 @@ figcaption {
   font-weight: 700;
   fill: var(--card);
   pointer-events: none;
+}
+@media (max-width: 700px) {
+  .arms.large {
+    grid-template-columns: 1fr;
+    max-width: 21rem;
+    margin: 0 auto;
+  }
 }
 </style>

@@ -8,6 +8,12 @@ import WhyButton from './WhyButton.vue'
 /** What the last session said, and what is different because of it. */
 defineProps<{ changes: Change[]; signals: SiteSignal[] }>()
 
+/** From what to what, where there is a number to compare. */
+function difference(c: Change): string {
+  if (c.kind === 'SWAPPED_OUT' || c.kind === 'SWAPPED_IN') return ''
+  return `${inUnits(c.from, units.value)} → ${inUnits(c.to, units.value)}`
+}
+
 const kinds: Record<Change['kind'], string> = {
   SWAPPED_OUT: 'left out',
   SWAPPED_IN: 'new',
@@ -33,9 +39,7 @@ const kinds: Record<Change['kind'], string> = {
         <span class="kind">{{ kinds[c.kind] }}</span>
         <span>
           <strong>{{ c.exerciseName }}</strong>
-          <template v-if="c.kind !== 'SWAPPED_OUT' && c.kind !== 'SWAPPED_IN'">
-            : {{ inUnits(c.from, units) }} → {{ inUnits(c.to, units) }}
-          </template>
+          <span class="difference">{{ difference(c) }}</span>
           <span class="reason">{{ inUnits(c.reason.exact, units) }}</span>
         </span>
         <WhyButton :reason="c.reason" :about="`${c.exerciseName} ${kinds[c.kind]}`" />
@@ -60,9 +64,20 @@ li {
 .kind {
   color: var(--quiet);
 }
+.difference {
+  margin-left: 0.5rem;
+}
 .reason {
   display: block;
   font-size: 0.9rem;
   color: var(--quiet);
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: 1fr max-content;
+  }
+  .kind {
+    grid-column: 1 / -1;
+  }
 }
 </style>

@@ -1,19 +1,24 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Limit } from './api/types'
 import { date } from './format'
-import { limitWords } from './limits'
+import { grouped } from './limits'
 import WhyButton from './WhyButton.vue'
 
-defineProps<{ limits: Limit[] }>()
+const props = defineProps<{ limits: Limit[] }>()
+const groups = computed(() => grouped(props.limits))
 </script>
 
 <template>
-  <p v-if="!limits.length" class="quiet mb-0">No limits.</p>
+  <p v-if="!groups.length" class="quiet mb-0">No limits.</p>
   <ul v-else class="limits">
-    <li v-for="(l, i) in limits" :key="i">
-      <span>{{ limitWords(l) }}</span>
-      <WhyButton :reason="l.reason" :about="limitWords(l)" />
-      <span class="quiet small">look again {{ date(l.lookAgainOn) }}</span>
+    <li v-for="(g, i) in groups" :key="i">
+      <div class="place">
+        {{ g.place }}
+        <WhyButton :reason="g.limits[0]!.reason" :about="`limits of the ${g.place}: ${g.phrases.join(', ')}`" />
+        <span class="quiet small">until {{ date(g.limits[0]!.lookAgainOn).slice(4) }}</span>
+      </div>
+      <div v-for="p in g.phrases" :key="p">{{ p }}</div>
     </li>
   </ul>
 </template>
@@ -25,7 +30,10 @@ defineProps<{ limits: Limit[] }>()
   margin: 0;
 }
 .limits li {
-  padding: 0.25rem 0;
+  padding: 0.35rem 0;
   border-bottom: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
+}
+.place {
+  color: var(--copper);
 }
 </style>

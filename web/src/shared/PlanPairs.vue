@@ -41,10 +41,14 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
               <span v-if="s.trial" class="tag">trial sets</span>
               <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
             </dd>
-            <dt>sets × reps</dt>
+            <dt>sets</dt>
             <dd>
-              {{ s.sets }} × {{ reps(s.reps) }}{{ s.arms === 'IN_TURN' ? ' each arm' : '' }}
+              {{ s.sets }}{{ s.arms === 'IN_TURN' ? ', each arm' : '' }}
               <WhyButton :reason="s.why.SETS" :about="`${s.sets} sets of ${s.name}`" />
+            </dd>
+            <dt>repetitions</dt>
+            <dd>
+              {{ reps(s.reps) }}
               <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
             </dd>
             <dt>effort</dt>

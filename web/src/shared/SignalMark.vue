@@ -6,7 +6,7 @@ const wordOf: Record<Signal, string> = { GO: 'go', SAME: 'same', EASE: 'ease', R
 </script>
 
 <template>
-  <span class="mark" :class="signal.toLowerCase()">
+  <span class="signal" :class="signal.toLowerCase()">
     <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true">
       <circle v-if="signal === 'GO'" cx="10" cy="10" r="6.5" fill="currentColor" />
       <g v-else-if="signal === 'SAME'" fill="currentColor">
@@ -31,7 +31,7 @@ const wordOf: Record<Signal, string> = { GO: 'go', SAME: 'same', EASE: 'ease', R
 </template>
 
 <style scoped>
-.mark {
+.signal {
   display: inline-flex;
   gap: 0.3rem;
   align-items: center;

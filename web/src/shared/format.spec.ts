@@ -13,6 +13,7 @@ describe('format', () => {
       '8.8 lb stays; the next load, 11 lb, is 25 % more',
     )
     expect(inUnits('4 kg stays', 'KG_CM')).toBe('4 kg stays')
+    expect(inUnits('done on 2026-03-02.', 'KG_CM')).toBe('done on Mon 2 Mar.')
   })
   it('says dates against today', () => {
     expect(relative('2026-03-01', '2026-02-28')).toBe('tomorrow')

@@ -27,11 +27,10 @@ export function load(value: Load, units: Units): string {
   return inUnits(value.label, units)
 }
 
-/** A sentence with its masses in the client's units. */
+/** A sentence of the core with its masses in the client's units and its dates as people say them. */
 export function inUnits(sentence: string, units: Units): string {
-  return units === 'LB_FT'
-    ? sentence.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units))
-    : sentence
+  const dated = sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (iso) => date(iso))
+  return units === 'LB_FT' ? dated.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units)) : dated
 }
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })

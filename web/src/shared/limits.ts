@@ -7,8 +7,7 @@ export function limitWords(limit: Limit): string {
   const target = (limit.target ?? '').replaceAll('-', ' ')
   const group = limit.group === 'EXTENSORS' ? ' in exercises for the back of the arm' : ''
   const grip = limit.grip ? ` with ${words(limit.grip)} grips` : ''
-  const where = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}: ` : ''
-  const loading = limit.site ? ' where an exercise loads it' : ''
+  const loading = limit.site ? ' in what loads it' : ''
   const text: Record<Limit['kind'], string> = {
     LARGEST_ELEVATION: `upper arm raised to ${value}° at most`,
     LARGEST_EXTENSION: value ? `upper arm at most ${value}° behind the trunk` : 'upper arm never behind the trunk',
@@ -27,5 +26,26 @@ export function limitWords(limit: Limit): string {
     NO_CUFFS: 'no restriction cuffs',
     NO_FAST_LOWERING: 'no fast or heavy lowering',
   }
-  return where + text[limit.kind]
+  return text[limit.kind]
+}
+
+/** Limits that one reason made, under the place they protect. */
+export interface LimitGroup {
+  place: string
+  phrases: string[]
+  limits: Limit[]
+}
+
+/** Groups limits by the rule and place that made them, in their order. */
+export function grouped(limits: Limit[]): LimitGroup[] {
+  const groups = new Map<string, LimitGroup>()
+  for (const limit of limits) {
+    const place = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}` : 'whole person'
+    const key = `${limit.reason.ruleId} ${place}`
+    const group = groups.get(key) ?? { place, phrases: [], limits: [] }
+    group.phrases.push(limitWords(limit))
+    group.limits.push(limit)
+    groups.set(key, group)
+  }
+  return [...groups.values()]
 }

@@ -72,8 +72,8 @@ function select(item: StrandItem) {
         <aside>
           <ArmsMap :marks="sore" :caption="`Sore places of ${client.details.name}`" />
           <p class="small quiet mb-2">
-            {{ sore.length ? 'Usual pain at each sore place' : 'Nothing is sore' }}
-            <template v-if="screenedOn">, screened {{ relative(screenedOn, next.today) }}</template>
+            {{ sore.length ? 'Usual pain at each sore place' : 'Nothing is sore'
+            }}{{ screenedOn ? `, screened ${relative(screenedOn, next.today)}` : '' }}
           </p>
           <h2>Limits</h2>
           <LimitList :limits="assessment?.limits ?? []" />

@@ -33,7 +33,6 @@ onMounted(async () => {
   places.value = loaded[0]
   questions.value = loaded[1]
   if (loaded[2] && !restored) draft.value = fromDetails(loaded[2])
-  if (!draft.value.placeId) draft.value.placeId = places.value[0]?.id
 })
 
 async function save() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { inUnits, load as loadText, words } from '@/shared/format'
+import { inUnits, load as loadText, title } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import EndCard from './EndCard.vue'
@@ -18,9 +18,12 @@ const { session, step, warming, warm, guide, load, reps, effort, restEnds, lastA
 const panel = ref<'hurt' | 'stop' | null>(null)
 const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
 const efforts = [4, 5, 6, 7, 8, 9, 10]
-const sentence = computed(() =>
-  lastAdvice.value && session.value ? inUnits(lastAdvice.value.reason.exact, session.value.units) : '',
-)
+const sentence = computed(() => {
+  const advice = lastAdvice.value
+  if (!advice || !session.value) return ''
+  const about = advice.name === step.value?.slot.name ? '' : `${advice.name}: `
+  return about + inUnits(advice.reason.exact, session.value.units)
+})
 const place = computed(() => {
   const total = floor.steps.value.length
   return `${floor.done.value.length} of ${total} sets done`
@@ -99,7 +102,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             <span v-if="step.slot.trial" class="tag">trial set</span>
           </p>
           <h1>{{ step.slot.name }}</h1>
-          <p v-if="step.side" class="side">{{ words(step.side) }} arm</p>
+          <p v-if="step.side" class="side">{{ title(step.side) }} arm</p>
           <div class="numbers">
             <div class="number">
               <button type="button" aria-label="Lighter" @click="floor.moreLoad(-1)">−</button>
@@ -147,7 +150,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
       </section>
       <section class="thumb">
-        <BButton variant="primary" class="done" @click="floor.log()">Done</BButton>
+        <BButton variant="primary" class="done" @click="floor.log()">
+          Done: {{ reps }} × {{ loadText(load, session.units) }}
+        </BButton>
         <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
         <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>
       </section>

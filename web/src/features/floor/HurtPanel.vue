@@ -10,6 +10,17 @@ const emit = defineEmits<{ keep: [pain: number, site: Site, side: Side]; cancel:
 const first = props.soreSites[0]
 const place = ref<{ site: Site; side: Side } | undefined>(first ? { site: first.site, side: first.side } : undefined)
 const pain = ref<number>()
+const sites: Site[] = [
+  'OUTER_ELBOW',
+  'INNER_ELBOW',
+  'BACK_OF_ELBOW',
+  'CROOK_OF_ELBOW',
+  'FRONT_OF_SHOULDER',
+  'TOP_OUTER_SHOULDER',
+  'TOP_JOINT_OF_SHOULDER',
+  'WRIST',
+]
+const sides: Side[] = ['LEFT', 'RIGHT']
 </script>
 
 <template>
@@ -24,6 +35,28 @@ const pain = ref<number>()
       caption="Where it hurts"
       @pick="(site, side) => (place = { site, side })"
     />
+    <div class="choice" role="group" aria-label="Which arm">
+      <button
+        v-for="s in sides"
+        :key="s"
+        type="button"
+        :aria-pressed="place?.side === s"
+        @click="place = { site: place?.site ?? sites[0]!, side: s }"
+      >
+        {{ words(s) }}
+      </button>
+    </div>
+    <div class="choice" role="group" aria-label="Which place">
+      <button
+        v-for="s in sites"
+        :key="s"
+        type="button"
+        :aria-pressed="place?.site === s"
+        @click="place = { site: s, side: place?.side ?? 'RIGHT' }"
+      >
+        {{ words(s) }}
+      </button>
+    </div>
     <PainScale v-model="pain" label="How much, during this set?" />
     <p class="small quiet mb-2">
       Over 5 ends this exercise. Stop and ask a licensed clinician if it is sharp, catches, gives way or tingles.
@@ -54,6 +87,17 @@ const pain = ref<number>()
 .hurt :deep(.arms) {
   max-width: 24rem;
   margin: 0 auto;
+}
+@media (max-width: 700px) {
+  .hurt :deep(.arms) {
+    max-width: 15rem;
+  }
+}
+.choice {
+  margin: 0.2rem 0 0.4rem;
+}
+.choice button {
+  min-height: 44px;
 }
 .plain {
   min-height: 44px;

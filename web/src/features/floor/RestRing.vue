@@ -27,7 +27,7 @@ const AROUND = 2 * Math.PI * 42
         transform="rotate(-90 50 50)"
       />
     </svg>
-    <span class="digits">{{ clock(left) }}</span>
+    <span class="digits" :class="{ ready: !left }">{{ left ? clock(left) : 'ready' }}</span>
   </div>
 </template>
 
@@ -55,5 +55,10 @@ circle {
   place-items: center;
   font-size: 1.4rem;
   font-weight: 700;
+}
+.digits.ready {
+  font-size: 1rem;
+  font-weight: 400;
+  color: var(--quiet);
 }
 </style>

@@ -19,7 +19,7 @@ export function useFloor(id: string) {
   const session = ref<SessionView | null>(null)
   const done = ref<Kept[]>([])
   const advice = ref<Record<string, Advice>>({})
-  const lastAdvice = ref<Advice | null>(null)
+  const lastAdvice = ref<(Advice & { name: string }) | null>(null)
   const { problem, run } = useCall()
 
   const warmKey = `kinesia.warm.${id}`
@@ -55,7 +55,8 @@ export function useFloor(id: string) {
   function heard(exerciseKey: string, answer: Advice | null, undone: boolean) {
     if (undone || !answer) return void refresh()
     advice.value = { ...advice.value, [exerciseKey]: answer }
-    lastAdvice.value = answer
+    const slot = steps.value.find((s) => s.slot.exerciseKey === exerciseKey)?.slot
+    lastAdvice.value = { ...answer, name: slot?.name ?? '' }
   }
   const send = () => flush((item, answer) => item.sessionId === id && heard(item.body.exerciseKey, answer, !!item.undo))
 

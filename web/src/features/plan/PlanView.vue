@@ -24,6 +24,10 @@ onMounted(async () => {
     units.value = view.units
   }
 })
+/** What a warm-up step takes: load and repetitions, or its time. */
+function amount(w: SessionView['plan']['warmUp'][number]): string {
+  return w.load ? `${load(w.load, units.value)} × ${w.reps}` : `${clock(w.seconds)} min`
+}
 const open = computed(() => session.value?.status === 'PLANNED' || session.value?.status === 'RUNNING')
 </script>
 
@@ -61,8 +65,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
           <ol class="warm">
             <li v-for="(w, i) in session.plan.warmUp" :key="i">
               {{ inUnits(w.words, units) }}
-              <template v-if="w.load">{{ load(w.load, units) }} × {{ w.reps }}</template>
-              <span class="quiet">{{ clock(w.seconds) }}</span>
+              <span class="quiet">{{ amount(w) }}</span>
               <WhyButton :reason="w.reason" :about="w.words" />
             </li>
           </ol>

@@ -108,6 +108,7 @@ async function keep() {
               }))
             "
             picking
+            large
             caption="Mark where it is sore"
             @pick="pick"
           />

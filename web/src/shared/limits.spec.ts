@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest'
+import type { Limit } from './api/types'
+import { grouped, limitWords } from './limits'
+
+const limit = (over: Partial<Limit>): Limit => ({
+  kind: 'LARGEST_ELBOW_BEND',
+  value: 90,
+  group: 'EXTENSORS',
+  site: 'BACK_OF_ELBOW',
+  side: 'RIGHT',
+  lookAgainOn: '2026-03-30',
+  reason: { ruleId: 'SITE-back-of-elbow-deep-bending', tag: 'HOUSE', inputs: {}, threshold: '', exact: '', plain: '' },
+  ...over,
+})
+
+describe('limits in words', () => {
+  it('say what, how much and where', () => {
+    expect(limitWords(limit({}))).toBe('elbow bends to 90° at most in exercises for the back of the arm')
+    expect(limitWords(limit({ kind: 'NO_GRIP', target: 'palm-down' }))).toBe('no palm down grips')
+    expect(limitWords(limit({ kind: 'LARGEST_EXTENSION', value: 0 }))).toBe('upper arm never behind the trunk')
+  })
+  it('stand together when one reason made them, and apart when not', () => {
+    const other = { ...limit({}).reason, ruleId: 'IRRITABILITY-low' }
+    const groups = grouped([
+      limit({}),
+      limit({ kind: 'NO_BODY_WEIGHT' }),
+      limit({ kind: 'LARGEST_EFFORT', reason: other }),
+    ])
+    expect(groups.map((g) => g.phrases.length)).toEqual([2, 1])
+    expect(groups[0]!.place).toBe('right back of elbow')
+  })
+})

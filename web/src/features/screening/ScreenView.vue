@@ -42,16 +42,24 @@ onMounted(async () => {
   if (!restored) draft.value.soreSites = all[2].screen?.answers.soreSites ?? []
 })
 
+// One question to the server at a time; an answer given meanwhile is asked about as soon as the last one is back.
 let timer = 0
-let asked = 0
+let stale = false
+async function assess() {
+  if (assessing.busy.value) {
+    stale = true
+    return
+  }
+  do {
+    stale = false
+    const result = await assessing.run(() => ask(() => api.POST('/api/screening/assess', { body: answers.value })))
+    if (result) assessment.value = result
+  } while (stale)
+}
 watch([answers, client], () => {
   if (!client.value) return
   clearTimeout(timer)
-  timer = window.setTimeout(async () => {
-    const mine = ++asked
-    const result = await assessing.run(() => ask(() => api.POST('/api/screening/assess', { body: answers.value })))
-    if (result && mine === asked) assessment.value = result
-  }, 200)
+  timer = window.setTimeout(assess, 200)
 })
 
 function pick(site: Site, side: Side) {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { ScreenQuestions, SiteRecord } from '@/shared/api/types'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
-import { words } from '@/shared/format'
+import { title, words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
 import TextField from '@/shared/TextField.vue'
 
@@ -26,7 +26,7 @@ function toggle(key: string) {
 <template>
   <section class="panel mb-3 site">
     <div class="d-flex gap-3 align-items-baseline">
-      <h2 class="copper">{{ name }}</h2>
+      <h2 class="copper">{{ title(model.side) }} {{ words(model.site) }}</h2>
       <BButton size="sm" variant="outline-primary" class="ms-auto" @click="$emit('remove')">Not sore after all</BButton>
     </div>
     <fieldset class="mb-3">
@@ -94,7 +94,6 @@ function toggle(key: string) {
 }
 .copper {
   color: var(--copper);
-  text-transform: capitalize;
 }
 .grid {
   display: grid;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { nextTick, ref, watch } from 'vue'
 import { emptyDraft, newSite, toAnswers } from './answers'
 
 describe('the screen’s answers', () => {
@@ -11,6 +12,17 @@ describe('the screen’s answers', () => {
   it('tell "nothing is sore" from "not asked"', () => {
     expect(toAnswers({ ...emptyDraft(), nothingSore: true }, {}).soreSites).toEqual([])
     expect(toAnswers({ ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] }, {}).soreSites).toHaveLength(1)
+  })
+  it('are seen to change when one pain of one place changes', async () => {
+    const draft = ref({ ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] })
+    let seen = 0
+    watch(
+      () => toAnswers(draft.value, {}),
+      () => seen++,
+    )
+    draft.value.soreSites[0] = { ...draft.value.soreSites[0]!, worstThisWeek: 4 }
+    await nextTick()
+    expect(seen).toBe(1)
   })
   it('leave half-typed readings out', () => {
     const draft = emptyDraft()

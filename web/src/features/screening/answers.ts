@@ -39,6 +39,10 @@ export function toAnswers(draft: Draft, cautions: Record<string, boolean>): Scre
     readiness: { ...draft.readiness, clearedOn: draft.readiness.clearedOn || undefined },
     pressure: { concern: draft.pressure.concern, readings, cleared: draft.pressure.cleared },
     cautions,
-    soreSites: draft.soreSites.length || draft.nothingSore ? draft.soreSites : undefined,
+    // Copied, so that a change deep inside one place is seen by whoever watches the answers.
+    soreSites:
+      draft.soreSites.length || draft.nothingSore
+        ? draft.soreSites.map((s) => ({ ...s, provokedBy: [...s.provokedBy] }))
+        : undefined,
   }
 }

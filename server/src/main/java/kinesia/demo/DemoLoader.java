@@ -44,17 +44,19 @@ import kinesia.screening.Screen;
 import kinesia.screening.Screens;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Fills an empty installation with the invented scenario, once. Dates are relative to the day it is loaded. */
+/**
+ * Fills an empty installation with the invented scenario, once, before the first request is taken. Dates are relative to
+ * the day it is loaded.
+ */
 @Component
 @ConditionalOnProperty(name = "kinesia.demo", havingValue = "true")
-class DemoLoader implements ApplicationRunner {
+class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final long SEED = 20_240_611;
     private static final int SCREEN_EVERY_DAYS = 28;
@@ -72,6 +74,7 @@ class DemoLoader implements ApplicationRunner {
     private final ScreeningRules screening;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
+    private final TransactionTemplate transactions;
 
     DemoLoader(
             Rooms rooms,
@@ -86,7 +89,8 @@ class DemoLoader implements ApplicationRunner {
             VisitPlanner planner,
             ScreeningRules screening,
             ExerciseModel model,
-            RoomCalendar calendar) {
+            RoomCalendar calendar,
+            TransactionTemplate transactions) {
         this.rooms = rooms;
         this.accounts = accounts;
         this.passwords = passwords;
@@ -100,11 +104,15 @@ class DemoLoader implements ApplicationRunner {
         this.screening = screening;
         this.model = model;
         this.calendar = calendar;
+        this.transactions = transactions;
     }
 
     @Override
-    @Transactional
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
+        transactions.executeWithoutResult(status -> load());
+    }
+
+    private void load() {
         if (accounts.count() > 0) {
             return;
         }

@@ -1,0 +1,126 @@
+package kinesia.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A headless browser on one installation, with the questions that these tests ask of a page. */
+final class Browser implements AutoCloseable {
+    private static final Path AXE = Path.of(System.getProperty("kinesia.root"), "web/node_modules/axe-core/axe.min.js");
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser browser;
+    private final BrowserContext context;
+    private final List<String> errors = new ArrayList<>();
+    final Page page;
+
+    Browser(String address) {
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+        context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setViewportSize(1280, 800)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.onPageError(errors::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+                errors.add("a request leaves the machine: " + request.url());
+            }
+        });
+        page.navigate("/");
+    }
+
+    void signIn() {
+        signIn("trainer@tidewheel.example", "tide-wheel-demo");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To do today"))
+                .waitFor();
+    }
+
+    void signIn(String email, String password) {
+        page.getByLabel("E-mail").fill(email);
+        page.getByLabel("Password").fill(password);
+        press("Sign in");
+    }
+
+    /** Presses the one button of that name. */
+    void press(String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    void follow(String link) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link)).first().click();
+    }
+
+    /** Chooses an answer within the group that carries the question. */
+    void choose(String question, String answer) {
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(question))
+                .getByText(answer, new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .click();
+    }
+
+    void seeHeading(String text) {
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text)).first().waitFor();
+    }
+
+    /** What the server answers to the signed-in page. */
+    JsonNode get(String path) {
+        try {
+            return JSON.readTree(page.request().get(path).text());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Fails when axe finds a violation of WCAG 2.2 A or AA on the page as it is. */
+    void axeFindsNothing(String screen) {
+        try {
+            page.evaluate(Files.readString(AXE));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Object found = page.evaluate(
+                "axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then(r =>"
+                        + " r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target + ' ' +"
+                        + " n.failureSummary).join(' | ')))");
+        assertThat((List<?>) found).as("axe on " + screen).isEmpty();
+    }
+
+    /** Fails when a script failed or a request left the machine. */
+    void nothingWentWrong() {
+        assertThat(errors).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,109 @@
+package kinesia.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The worst that can happen in the middle of a session: nothing that was logged is lost or doubled. */
+class CrashTest {
+    @Test
+    void sets_survive_a_killed_database_and_a_killed_application_each_once() {
+        try (Installation kinesia = Installation.withDemo();
+                Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            String session = openSession(browser);
+            Page page = browser.page;
+            Locator done = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done:"));
+            done.click();
+            page.getByText("1 of").waitFor();
+            page.waitForTimeout(750);
+            done.click();
+            page.getByText("2 of").waitFor();
+            awaitSets(browser, session, 2);
+
+            kinesia.killDatabase();
+            page.waitForTimeout(750);
+            done.click();
+            page.getByText("No connection: 1 kept on this device").waitFor();
+            kinesia.killApplication();
+            page.waitForTimeout(750);
+            done.click();
+            page.getByText("No connection: 2 kept on this device").waitFor();
+
+            kinesia.start();
+            awaitSets(browser, session, 4);
+            page.getByText("kept on this device")
+                    .waitFor(new Locator.WaitForOptions()
+                            .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+            page.reload();
+            page.getByText("4 of").waitFor();
+            List<String> ids = browser.get("/api/sessions/" + session).get("sets").findValuesAsText("id");
+            assertThat(ids).hasSize(4).doesNotHaveDuplicates();
+            browser.nothingWentWrong();
+        }
+    }
+
+    @Test
+    void a_second_start_keeps_the_data_and_an_empty_one_asks_for_its_owner() {
+        try (Installation kinesia = Installation.empty()) {
+            try (Browser browser = new Browser(kinesia.address())) {
+                browser.seeHeading("Set up your room");
+                browser.axeFindsNothing("first visit");
+                browser.page.getByLabel("Name of the room").fill("Loft over the boathouse");
+                browser.page.getByLabel("Your name").fill("Signe Holt");
+                browser.page.getByLabel("E-mail").fill("signe@boathouse.example");
+                browser.page.getByLabel("Password").fill("too short");
+                browser.press("Make the owner’s account");
+                browser.page.getByText("from 12 to 200 characters").waitFor();
+                browser.page.getByLabel("Password").fill("a long enough password");
+                browser.press("Make the owner’s account");
+                browser.seeHeading("No clients yet");
+                browser.axeFindsNothing("today, empty");
+            }
+            kinesia.stop();
+            kinesia.start();
+            try (Browser browser = new Browser(kinesia.address())) {
+                browser.signIn("signe@boathouse.example", "a long enough password");
+                browser.seeHeading("No clients yet");
+                browser.page.navigate("/no/such/page");
+                browser.seeHeading("There is nothing at this address");
+                browser.page.navigate("/clients/00000000-0000-0000-0000-000000000000");
+                browser.page.getByText("There is no such client in your room.").waitFor();
+            }
+        }
+    }
+
+    /** Plans a session for the demo client who is ready and has nothing sore, and goes to the floor. */
+    private static String openSession(Browser browser) {
+        browser.page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Jorun Haldvig"))
+                .getByText("Plan today’s session")
+                .click();
+        browser.choose("Anything new", "nothing new");
+        browser.choose("Hours of sleep", "7");
+        browser.choose("What did the arms do since?", "as usual");
+        browser.press("Plan today’s session");
+        browser.page.getByText("Pair A").waitFor();
+        String session = browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
+        browser.follow("To the floor");
+        browser.press("Skip the warm-up");
+        return session;
+    }
+
+    private static void awaitSets(Browser browser, String session, int count) {
+        JsonNode sets = null;
+        for (int i = 0; i < 100; i++) {
+            sets = browser.get("/api/sessions/" + session).get("sets");
+            if (sets != null && sets.size() == count) {
+                return;
+            }
+            browser.page.waitForTimeout(200);
+        }
+        assertThat(sets).hasSize(count);
+    }
+}

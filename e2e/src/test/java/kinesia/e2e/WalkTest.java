@@ -1,0 +1,267 @@
+package kinesia.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The whole job once, as a trainer does it: from a new face to a next session that changed for a stated reason. */
+class WalkTest {
+    private static Installation kinesia;
+
+    @BeforeAll
+    static void start() {
+        kinesia = Installation.withDemo();
+    }
+
+    @AfterAll
+    static void stop() {
+        kinesia.close();
+    }
+
+    @Test
+    void from_a_new_face_to_a_next_session_that_changed_for_a_stated_reason() {
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.axeFindsNothing("sign-in");
+            browser.signIn();
+            browser.axeFindsNothing("today");
+
+            String client = intake(browser);
+            screen(browser, client);
+            String session = doorAndPlan(browser, client);
+            floor(browser, session);
+            morning(browser);
+            theNextSessionChanged(browser, client, session);
+            browser.nothingWentWrong();
+        }
+    }
+
+    private static String intake(Browser browser) {
+        browser.follow("Add a client");
+        browser.seeHeading("Add a client");
+        Page page = browser.page;
+        browser.press("Save and go to the screen");
+        page.getByText("from 1.20 to 2.20 m").first().waitFor(); // refused at the field, nothing lost
+        browser.axeFindsNothing("intake with errors");
+
+        page.getByLabel("Name").fill("Runa Seljord");
+        page.getByLabel("Born on").fill("1964-03-09");
+        browser.choose("Sex", "female");
+        page.getByLabel("Stature").fill("168");
+        page.getByLabel("Body mass").fill("67");
+        browser.choose("Writes with the", "right hand");
+        browser.choose("Goal", "everyday strength");
+        browser.choose("Training age", "has trained before");
+        page.getByLabel("What days, work").fill("Mends nets every winter morning");
+        browser.choose("Where", "The room");
+        page.reload(); // what was typed survives
+        assertThat(page.getByLabel("Name").inputValue()).isEqualTo("Runa Seljord");
+        browser.press("None of the 11");
+        browser.press("Save and go to the screen");
+        browser.seeHeading("Screen: Runa Seljord");
+        return page.url().replaceAll(".*/clients/([^/]+)/screen", "$1");
+    }
+
+    private static void screen(Browser browser, String client) {
+        Page page = browser.page;
+        page.getByText("Not complete yet").waitFor();
+        browser.axeFindsNothing("screen, unfinished");
+        for (int i = 0; i < 3; i++) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("None of these"))
+                    .first()
+                    .click();
+        }
+        browser.choose("Symptoms of heart", "no");
+        browser.choose("A known disease", "no");
+        browser.choose("Regularly active", "yes");
+        browser.choose("Blood pressure known", "no");
+        browser.press("right back of elbow");
+        browser.choose("What brings it on?", "deep bending");
+        browser.choose("Usual pain, right back of elbow", "2");
+        browser.choose("At rest or in light use", "1");
+        browser.choose("Worst this week", "3");
+        browser.choose("This morning", "2");
+        browser.choose("Back to usual after use within", "an hour");
+        page.getByText("Go, with limits").waitFor();
+        page.getByText("elbow bends to 90° at most in exercises for the back of the arm").waitFor();
+        browser.axeFindsNothing("screen, answered");
+        browser.press("Keep this screen");
+        browser.seeHeading("Runa Seljord");
+        page.getByText("Ready for today.").waitFor();
+        browser.axeFindsNothing("client");
+        assertThat(browser.get("/api/clients/" + client + "/screen")
+                        .at("/screen/assessment/outcome")
+                        .asText())
+                .isEqualTo("GO_WITH_LIMITS");
+    }
+
+    private static String doorAndPlan(Browser browser, String client) {
+        browser.follow("Door check");
+        browser.seeHeading("At the door");
+        browser.choose("How is the right back of elbow today?", "2");
+        browser.choose("Anything new", "nothing new");
+        browser.choose("Hours of sleep", "7");
+        browser.choose("What did the arms do since?", "as usual");
+        browser.axeFindsNothing("door");
+        Locator plan = browser.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan today’s session"));
+        plan.dblclick(); // a double click plans once
+        browser.page.getByText("Pair A").waitFor();
+        browser.axeFindsNothing("plan");
+        String session = browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
+        assertThat(browser.get("/api/clients/" + client + "/next").at("/openSessionId").asText())
+                .isEqualTo(session);
+        reasonsOnThePlanAreTheOnesThatFired(browser, session);
+        return session;
+    }
+
+    /** Opens each "why" of the first pair and holds the sentence on the screen against the rule's own. */
+    private static void reasonsOnThePlanAreTheOnesThatFired(Browser browser, String session) {
+        JsonNode plan = browser.get("/api/sessions/" + session).get("plan");
+        assertThat(plan.get("pairs").size()).isBetween(2, 3);
+        for (JsonNode slot : plan.at("/pairs/0/slots")) {
+            String name = slot.get("name").asText();
+            assertWhy(browser, "this load for " + name, slot.at("/why/LOAD"));
+            assertWhy(browser, name + " was chosen", slot.at("/why/CHOICE"));
+            assertWhy(browser, "the effort of " + name, slot.at("/why/EFFORT"));
+        }
+    }
+
+    private static void assertWhy(Browser browser, String about, JsonNode reason) {
+        Page page = browser.page;
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why: " + about).setExact(true))
+                .click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        panel.getByText(reason.get("ruleId").asText(), new Locator.GetByTextOptions().setExact(true))
+                .waitFor();
+        assertThat(panel.innerText()).contains(reason.get("exact").asText());
+        page.keyboard().press("Escape");
+        panel.waitFor(new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+    }
+
+    private static void floor(Browser browser, String session) {
+        browser.follow("To the floor");
+        browser.axeFindsNothing("warm-up");
+        browser.press("Done");
+        browser.press("Skip the warm-up");
+        Page page = browser.page;
+        Locator done = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done:"));
+        done.waitFor();
+        browser.axeFindsNothing("floor");
+        JsonNode plan = browser.get("/api/sessions/" + session).get("plan");
+        int sets = expectedSets(plan);
+
+        done.dblclick(); // a slipped finger logs one set
+        page.getByText("1 of " + sets + " sets done").waitFor();
+        browser.press("Undo");
+        page.getByText("0 of " + sets + " sets done").waitFor();
+        int logged = 0;
+        while (logged < sets) {
+            page.waitForTimeout(750); // longer than two presses that count as one
+            if (logged == 0) {
+                browser.press("It hurts");
+                browser.axeFindsNothing("it hurts");
+                browser.choose("How much", "1");
+                browser.press("Log the set with this pain");
+            } else if (logged == 1) {
+                page.keyboard().press("ArrowDown");
+                page.keyboard().press("Enter"); // by key alone
+            } else {
+                done.click();
+            }
+            logged++;
+            page.getByText(logged < sets ? logged + " of " + sets + " sets done" : "All sets done.")
+                    .waitFor();
+            if (logged == 2) {
+                page.reload(); // nothing lost, nothing doubled
+                page.getByText("2 of " + sets + " sets done").waitFor();
+            }
+        }
+        browser.axeFindsNothing("end of the session");
+        browser.press("Finish the session");
+        browser.seeHeading("Runa Seljord");
+        JsonNode kept = browser.get("/api/sessions/" + session);
+        assertThat(kept.get("status").asText()).isEqualTo("DONE");
+        assertThat(kept.get("sets").size()).isEqualTo(sets);
+    }
+
+    private static int expectedSets(JsonNode plan) {
+        int sets = 0;
+        for (JsonNode pair : plan.get("pairs")) {
+            for (JsonNode slot : pair.get("slots")) {
+                sets += slot.get("sets").asInt() * (slot.get("arms").asText().equals("IN_TURN") ? 2 : 1);
+            }
+        }
+        return sets;
+    }
+
+    private static void morning(Browser browser) {
+        browser.press("Demo: go to the next day");
+        browser.page.getByText("The morning after the last session is not answered yet.").waitFor();
+        browser.follow("Ask about the morning");
+        browser.seeHeading("The morning after");
+        browser.choose("Joint or tendon pain, right back of elbow", "5");
+        browser.choose("Sore muscle", "3");
+        browser.choose("Sharp, catching", "no");
+        browser.choose("Tingling that stays?", "no");
+        browser.axeFindsNothing("morning");
+        browser.press("Keep, and see what changes");
+        browser.seeHeading("What changed since the last session");
+        browser.axeFindsNothing("client with changes");
+    }
+
+    private static void theNextSessionChanged(Browser browser, String client, String session) {
+        JsonNode next = browser.get("/api/clients/" + client + "/next");
+        JsonNode before = browser.get("/api/sessions/" + session).get("plan");
+        assertThat(next.at("/signals/0/signal").asText()).isEqualTo("EASE");
+        assertThat(next.at("/signals/0/reason/ruleId").asText()).isEqualTo("RESPONSE-morning");
+        assertThat(next.at("/signals/0/reason/inputs/next morning").asText()).isEqualTo("5");
+        assertThat(keys(next.get("plan"))).isNotEqualTo(keys(before));
+
+        String page = browser.page.locator("main").innerText();
+        List<String> fired = new ArrayList<>();
+        for (JsonNode change : next.get("changes")) {
+            // Dates and units are shown in the client's way; the words before the first digit are the rule's own.
+            String sentence = change.at("/reason/exact").asText();
+            assertThat(page).contains(sentence.split("\\d")[0].strip());
+            fired.add(change.at("/reason/ruleId").asText());
+        }
+        assertThat(fired).contains("EASE-swap");
+        JsonNode swap = find(next.get("changes"), "EASE-swap");
+        assertThat(keys(before)).as("the one left out was in").contains(keyOf(before, swap.get("exerciseName").asText()));
+        assertThat(swap.at("/reason/exact").asText())
+                .contains("right back of elbow")
+                .contains("was at 5 against a usual 2");
+    }
+
+    private static JsonNode find(JsonNode changes, String rule) {
+        for (JsonNode change : changes) {
+            if (change.at("/reason/ruleId").asText().equals(rule)) {
+                return change;
+            }
+        }
+        throw new AssertionError("no change by " + rule);
+    }
+
+    private static List<String> keys(JsonNode plan) {
+        return plan.get("pairs").findValuesAsText("exerciseKey");
+    }
+
+    private static String keyOf(JsonNode plan, String name) {
+        for (JsonNode pair : plan.get("pairs")) {
+            for (JsonNode slot : pair.get("slots")) {
+                if (slot.get("name").asText().equals(name)) {
+                    return slot.get("exerciseKey").asText();
+                }
+            }
+        }
+        throw new AssertionError(name + " was not planned");
+    }
+}

@@ -64,7 +64,7 @@ const points = computed(() =>
           :class="['spot', { marked: s.mark, picking }]"
           :role="picking ? 'button' : undefined"
           :tabindex="picking ? 0 : undefined"
-          :aria-label="picking ? `${words(s.side)} ${words(s.site)}` : undefined"
+          :aria-label="picking ? `${words(s.side)} ${words(s.site)} ${s.mark?.text ?? ''}`.trim() : undefined"
           :aria-pressed="picking ? !!s.mark : undefined"
           @click="picking && emit('pick', s.site, s.side)"
           @keydown.enter.prevent="picking && emit('pick', s.site, s.side)"

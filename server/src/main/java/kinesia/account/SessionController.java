@@ -95,6 +95,7 @@ class SessionController {
         Account account = accounts.findByEmail(email).orElse(null);
         boolean right = passwords.matches(body.password(), account == null ? nobodysHash : account.passwordHash());
         if (account == null || !right) {
+            limiter.failed(email);
             throw Problem.unauthorized();
         }
         return open(account, request, response);

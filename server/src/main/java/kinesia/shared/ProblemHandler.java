@@ -8,6 +8,7 @@ import kinesia.core.reason.InvalidValue;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -38,6 +39,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         ProblemDetail body = ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT, "Someone else changed this just now. Nothing of theirs was overwritten.");
         body.setTitle("Changed in the meantime");
+        return body;
+    }
+
+    /** Two at the same instant: the database let one of them through. */
+    @ExceptionHandler
+    ProblemDetail twice(DataIntegrityViolationException e) {
+        LOG.warn("refused by the database: {}", e.getMostSpecificCause().getMessage());
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "This was stored from another screen at the same moment. Reload to see it.");
+        body.setTitle("Already there");
         return body;
     }
 

@@ -1,0 +1,167 @@
+package kinesia.floor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import kinesia.shared.Caller;
+import kinesia.shared.Caller.Answer;
+import kinesia.shared.ServerTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.springframework.beans.factory.annotation.Autowired;
+
+@ServerTest
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class FloorTest {
+    @Autowired
+    private Caller caller;
+
+    private String client;
+    private String session;
+    private JsonNode slot;
+
+    @BeforeEach
+    void openSession() throws Exception {
+        caller.asTrainer();
+        client = caller.clientId("Jorun Haldvig");
+        Answer planned = caller.put("/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(false));
+        assertThat(planned.status()).isEqualTo(200);
+        session = planned.at("/sessionId").asText();
+        slot = caller.get("/api/sessions/" + session).at("/plan/pairs/0/slots/0");
+    }
+
+    private static ObjectNode door(boolean somethingNew) {
+        ObjectNode door = Caller.json();
+        door.put("sleepHours", 7).put("armsWorkedHarder", false).put("somethingNew", somethingNew);
+        door.putArray("sites");
+        return door;
+    }
+
+    private ObjectNode set(int number) {
+        ObjectNode set = Caller.json();
+        set.put("exerciseKey", slot.get("exerciseKey").asText())
+                .put("setNumber", number)
+                .put("reps", 10)
+                .put("effort", 7.5)
+                .put("pain", 0);
+        set.set("load", slot.get("load"));
+        set.putArray("faults");
+        return set;
+    }
+
+    private int sets() throws Exception {
+        return caller.get("/api/sessions/" + session).at("/sets").size();
+    }
+
+    @Test
+    @Order(1)
+    void planning_twice_opens_one_session() throws Exception {
+        Answer again = caller.put("/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(false));
+        assertThat(again.at("/sessionId").asText()).isEqualTo(session);
+    }
+
+    @Test
+    @Order(2)
+    void the_same_set_sent_twice_is_kept_once_and_can_be_undone() throws Exception {
+        int before = sets();
+        String path = "/api/sessions/" + session + "/sets/" + UUID.randomUUID();
+        assertThat(caller.put(path, set(9)).status()).isEqualTo(200);
+        assertThat(caller.put(path, set(9)).status()).isEqualTo(200);
+        assertThat(sets()).isEqualTo(before + 1);
+        assertThat(caller.delete(path).status()).isEqualTo(200);
+        assertThat(caller.delete(path).status()).isEqualTo(200);
+        assertThat(sets()).isEqualTo(before);
+    }
+
+    @Test
+    @Order(3)
+    void the_same_set_from_another_screen_is_told_what_is_stored() throws Exception {
+        String path = "/api/sessions/" + session + "/sets/";
+        assertThat(caller.put(path + UUID.randomUUID(), set(8)).status()).isEqualTo(200);
+        Answer second = caller.put(path + UUID.randomUUID(), set(8));
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(second.at("/current/set/reps").asInt()).isEqualTo(10);
+    }
+
+    @Test
+    @Order(4)
+    void two_screens_at_the_same_instant_keep_one_set() throws Exception {
+        int before = sets();
+        ExecutorService threads = Executors.newFixedThreadPool(2);
+        try {
+            Callable<Integer> log = () -> caller.put("/api/sessions/" + session + "/sets/" + UUID.randomUUID(), set(7))
+                    .status();
+            Future<Integer> one = threads.submit(log);
+            Future<Integer> two = threads.submit(log);
+            assertThat(one.get() + two.get()).isEqualTo(200 + 409);
+        } finally {
+            threads.shutdown();
+        }
+        assertThat(sets()).isEqualTo(before + 1);
+    }
+
+    @Test
+    @Order(5)
+    void impossible_sets_are_refused_at_their_field() throws Exception {
+        String path = "/api/sessions/" + session + "/sets/" + UUID.randomUUID();
+        assertField(caller.put(path, set(6).put("effort", 11)), "effort");
+        assertField(caller.put(path, set(6).put("effort", 7.3)), "effort");
+        assertField(caller.put(path, set(6).put("pain", 12)), "pain");
+        assertField(caller.put(path, set(6).put("pain", 3)), "painSite");
+        assertField(caller.put(path, set(6).put("reps", 400)), "reps");
+        assertField(caller.put(path, set(6).put("exerciseKey", "no-such")), "exerciseKey");
+    }
+
+    private static void assertField(Answer answer, String field) {
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.at("/fields/0/field").asText()).contains(field);
+    }
+
+    @Test
+    @Order(6)
+    void pain_over_five_ends_the_exercise_with_the_rule_that_says_so() throws Exception {
+        Answer answer = caller.put(
+                "/api/sessions/" + session + "/sets/" + UUID.randomUUID(),
+                set(6).put("pain", 6).put("painSite", "WRIST").put("painSide", "LEFT"));
+        assertThat(answer.at("/advice/next").asText()).isEqualTo("END_EXERCISE");
+        assertThat(answer.at("/advice/reason/ruleId").asText()).isEqualTo("FLOOR-pain-ends");
+        assertThat(answer.at("/advice/reason/inputs/pain").asText()).isEqualTo("6");
+        String key = slot.get("exerciseKey").asText();
+        assertThat(caller.get("/api/sessions/" + session)
+                        .at("/advice/" + key + "/next")
+                        .asText())
+                .isEqualTo("END_EXERCISE");
+    }
+
+    @Test
+    @Order(7)
+    void a_stop_sign_ends_the_session_and_holds_the_client_until_a_new_screen() throws Exception {
+        Answer stopped =
+                caller.post("/api/sessions/" + session + "/stop", Caller.json().put("sign", "dizziness"));
+        assertThat(stopped.at("/status").asText()).isEqualTo("STOPPED");
+        Answer next = caller.get("/api/clients/" + client + "/next");
+        assertThat(next.body().has("plan")).isFalse();
+        assertThat(next.at("/refusals/0/ruleId").asText()).isEqualTo("HOLD-stop");
+        assertThat(caller.put("/api/sessions/" + session + "/sets/" + UUID.randomUUID(), set(5))
+                        .status())
+                .isEqualTo(409);
+
+        JsonNode answers = caller.get("/api/clients/" + client + "/screen").at("/screen/answers");
+        assertThat(caller.put("/api/clients/" + client + "/screens/" + UUID.randomUUID(), answers)
+                        .status())
+                .isEqualTo(200);
+        assertThat(caller.get("/api/clients/" + client + "/next").body().has("plan"))
+                .isTrue();
+        assertThat(caller.get("/api/clients/" + client + "/next").at("/visitOn").asText())
+                .isGreaterThan(caller.get("/api/today").at("/today").asText());
+    }
+}

@@ -70,12 +70,16 @@ final class Browser implements AutoCloseable {
 
     /** Presses the one button of that name. */
     void press(String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
                 .click();
     }
 
     void follow(String link) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link)).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link))
+                .first()
+                .click();
     }
 
     /** Chooses an answer within the group that carries the question. */
@@ -86,7 +90,9 @@ final class Browser implements AutoCloseable {
     }
 
     void seeHeading(String text) {
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text)).first().waitFor();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text))
+                .first()
+                .waitFor();
     }
 
     /** What the server answers to the signed-in page. */

@@ -90,7 +90,8 @@ class WalkTest {
         browser.choose("This morning", "2");
         browser.choose("Back to usual after use within", "an hour");
         page.getByText("Go, with limits").waitFor();
-        page.getByText("elbow bends to 90° at most in exercises for the back of the arm").waitFor();
+        page.getByText("elbow bends to 90° at most in exercises for the back of the arm")
+                .waitFor();
         browser.axeFindsNothing("screen, answered");
         browser.press("Keep this screen");
         browser.seeHeading("Runa Seljord");
@@ -110,13 +111,15 @@ class WalkTest {
         browser.choose("Hours of sleep", "7");
         browser.choose("What did the arms do since?", "as usual");
         browser.axeFindsNothing("door");
-        Locator plan = browser.page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan today’s session"));
+        Locator plan =
+                browser.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan today’s session"));
         plan.dblclick(); // a double click plans once
         browser.page.getByText("Pair A").waitFor();
         browser.axeFindsNothing("plan");
         String session = browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
-        assertThat(browser.get("/api/clients/" + client + "/next").at("/openSessionId").asText())
+        assertThat(browser.get("/api/clients/" + client + "/next")
+                        .at("/openSessionId")
+                        .asText())
                 .isEqualTo(session);
         reasonsOnThePlanAreTheOnesThatFired(browser, session);
         return session;
@@ -136,14 +139,17 @@ class WalkTest {
 
     private static void assertWhy(Browser browser, String about, JsonNode reason) {
         Page page = browser.page;
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why: " + about).setExact(true))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Why: " + about).setExact(true))
                 .click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
         panel.getByText(reason.get("ruleId").asText(), new Locator.GetByTextOptions().setExact(true))
                 .waitFor();
         assertThat(panel.innerText()).contains(reason.get("exact").asText());
         page.keyboard().press("Escape");
-        panel.waitFor(new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        panel.waitFor(
+                new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
     }
 
     private static void floor(Browser browser, String session) {
@@ -204,7 +210,9 @@ class WalkTest {
 
     private static void morning(Browser browser) {
         browser.press("Demo: go to the next day");
-        browser.page.getByText("The morning after the last session is not answered yet.").waitFor();
+        browser.page
+                .getByText("The morning after the last session is not answered yet.")
+                .waitFor();
         browser.follow("Ask about the morning");
         browser.seeHeading("The morning after");
         browser.choose("Joint or tendon pain, right back of elbow", "5");
@@ -235,7 +243,9 @@ class WalkTest {
         }
         assertThat(fired).contains("EASE-swap");
         JsonNode swap = find(next.get("changes"), "EASE-swap");
-        assertThat(keys(before)).as("the one left out was in").contains(keyOf(before, swap.get("exerciseName").asText()));
+        assertThat(keys(before))
+                .as("the one left out was in")
+                .contains(keyOf(before, swap.get("exerciseName").asText()));
         assertThat(swap.at("/reason/exact").asText())
                 .contains("right back of elbow")
                 .contains("was at 5 against a usual 2");

@@ -164,7 +164,7 @@ public final class NextVisit {
                 budget.merge(
                         group,
                         easedBudget(signal, group, sum, cut, before, Math.max(1, before - fewer)),
-                        (old, eased) -> eased.sets() < old.sets() ? eased : old);
+                        (old, eased) -> eased.sets() <= old.sets() ? eased : old);
             }
         }
     }

@@ -1,0 +1,209 @@
+package kinesia.core.dose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import kinesia.core.RuleFiles;
+import kinesia.core.arm.Sex;
+import kinesia.core.dose.OneRepMax.Formula;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.screening.PainScore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DoseTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
+    private static final Body BODY = new Body(Sex.MALE, 1.75, 80);
+    private static final ExerciseModel MODEL = RuleFiles.model();
+
+    /** Formulas as tabulated by LeSuer et al. 1997, quoted from memory; 10 kg, five and fifteen tell them apart. */
+    @ParameterizedTest(name = "{0} of 10 kg x {1} is {2}")
+    @CsvSource({
+        "EPLEY, 10, 13.3333", "EPLEY, 5, 11.6667", "EPLEY, 15, 15.0",
+        "BRZYCKI, 10, 13.3333", "BRZYCKI, 5, 11.25", "BRZYCKI, 15, 16.3636",
+        "LANDER, 10, 13.4070", "LANDER, 5, 11.3709", "LANDER, 15, 16.3315",
+        "LOMBARDI, 10, 12.5893", "LOMBARDI, 5, 11.7462", "LOMBARDI, 15, 13.1102",
+        "MAYHEW, 10, 13.0934", "MAYHEW, 5, 11.9011", "MAYHEW, 15, 14.1719",
+        "OCONNER, 10, 12.5", "OCONNER, 5, 11.25", "OCONNER, 15, 13.75",
+        "WATHAN, 10, 13.4747", "WATHAN, 5, 11.6583", "WATHAN, 15, 15.0906"
+    })
+    void formulas_agree_with_the_published_examples(Formula formula, int reps, double expected) {
+        assertThat(formula.estimate(10, reps)).isCloseTo(expected, within(0.00006));
+        assertThat(formula.estimate(10, 1)).isEqualTo(10);
+    }
+
+    @Test
+    void an_estimate_is_a_range_and_is_hidden_where_it_would_be_a_guess() {
+        OneRepMax.Range range = OneRepMax.range(10, 8, Effort.of(8)).orElseThrow();
+        assertThat(range.defaultKg()).isCloseTo(13.3333, within(0.0001));
+        assertThat(range.lowKg()).isCloseTo(12.5, within(0.0001));
+        assertThat(range.highKg()).isCloseTo(13.4747, within(0.0001));
+        assertThat(range.rough()).isFalse();
+        assertThat(OneRepMax.range(10, 10, Effort.of(8)).orElseThrow().rough()).isTrue();
+        assertThat(OneRepMax.range(10, 14, Effort.of(8))).isEmpty();
+        assertThat(OneRepMax.range(10, 8, Effort.of(6.5))).isEmpty();
+    }
+
+    @Test
+    void repetitions_in_reserve_are_read_from_seven_up_only() {
+        // Zourdos et al. 2016, quoted from memory.
+        assertThat(Effort.of(7).repsInReserve()).isEqualTo(3);
+        assertThat(Effort.of(9.5).repsInReserve()).isEqualTo(0.5);
+        assertThatThrownBy(() -> Effort.of(6.5).repsInReserve()).isInstanceOf(IllegalStateException.class);
+        assertThatThrownBy(() -> Effort.of(7.25)).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> Effort.of(0.5)).hasMessageContaining("from 1 to 10");
+    }
+
+    private static ReachableLoads kilos(double... kg) {
+        return new ReachableLoads(
+                java.util.Arrays.stream(kg).mapToObj(Load::ofKg).toList());
+    }
+
+    @Test
+    void plates_give_every_symmetric_combination_and_nothing_else() {
+        List<Equipment.PlatePair> pairs = List.of(
+                new Equipment.PlatePair(0.5, 2), new Equipment.PlatePair(1.25, 1), new Equipment.PlatePair(2.5, 1));
+        Equipment room = new Equipment(
+                List.of(), new Equipment.Plated(1.5, pairs), null, null, null, List.of(), Set.of("chair"));
+        TreeSet<Double> bruteForce = new TreeSet<>();
+        for (int a = 0; a <= 2; a++) {
+            for (int b = 0; b <= 1; b++) {
+                for (int c = 0; c <= 1; c++) {
+                    bruteForce.add(1.5 + 2 * (a * 0.5 + b * 1.25 + c * 2.5));
+                }
+            }
+        }
+        List<Double> loads = ReachableLoads.of(room, MODEL.catalogue().get("seated-curl"), 80).loads().stream()
+                .map(Load::kg)
+                .toList();
+        assertThat(loads).containsExactlyElementsOf(bruteForce);
+    }
+
+    @Test
+    void bands_add_up_and_what_is_missing_is_named() {
+        Equipment room = new Equipment(
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                List.of(new Equipment.Band("thin", 20), new Equipment.Band("thick", 50)),
+                Set.of());
+        Exercise curl = MODEL.catalogue().get("band-curl");
+        assertThat(ReachableLoads.of(room, curl, 80).loads())
+                .extracting(Load::label)
+                .containsExactly("thin", "thick", "thin + thick");
+        assertThat(ReachableLoads.missingFor(room, MODEL.catalogue().get("seated-curl")))
+                .containsExactly("dumbbells", "chair");
+    }
+
+    @Test
+    void a_trial_set_steps_by_the_effort_said() {
+        ReachableLoads loads = kilos(1, 2, 3, 4, 5);
+        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(3), loads).load().kg())
+                .isEqualTo(4);
+        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(3.5), loads).load().kg())
+                .isEqualTo(3);
+        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(5), loads).found()).isTrue();
+        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(6), loads).load().kg())
+                .isEqualTo(2);
+        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(6.5), loads).load().kg())
+                .isEqualTo(1);
+        assertThat(TrialSets.after(Load.ofKg(5), Effort.of(2), loads).found()).isTrue();
+    }
+
+    private static Progression.Session session(int reps, double effort, boolean go, int low, int high) {
+        List<LoggedSet> sets = new ArrayList<>();
+        for (int n = 1; n <= 2; n++) {
+            sets.add(new LoggedSet(
+                    DAY, "seated-curl", null, n, Load.ofKg(10), reps, Effort.of(effort), PainScore.NONE, null, null));
+        }
+        return new Progression.Session(sets, new RepRange(low, high), Effort.of(7.5), go);
+    }
+
+    @Test
+    void two_sessions_at_the_top_both_go_earn_the_smallest_step_within_ten_percent() {
+        RepRange base = new RepRange(8, 12);
+        Progression.Session top = session(12, 7.5, true, 8, 12);
+        // ACSM 2009, quoted from memory: 2 to 10 %.
+        Progression.Step step = Progression.next(top, top, Load.ofKg(10), base, 20, kilos(10, 10.1, 10.5, 11))
+                .orElseThrow();
+        assertThat(step.load().kg()).isEqualTo(10.5);
+        assertThat(Progression.next(top, session(11, 7, true, 8, 12), Load.ofKg(10), base, 20, kilos(10, 10.5)))
+                .isEmpty();
+        assertThat(Progression.next(top, session(12, 8, true, 8, 12), Load.ofKg(10), base, 20, kilos(10, 10.5)))
+                .isEmpty();
+        assertThat(Progression.next(session(12, 7, false, 8, 12), top, Load.ofKg(10), base, 20, kilos(10, 10.5)))
+                .isEmpty();
+    }
+
+    @Test
+    void a_step_over_ten_percent_is_bridged_with_repetitions_and_says_so() {
+        RepRange base = new RepRange(8, 12);
+        ReachableLoads loads = kilos(4, 5);
+        Progression.Session top = session(12, 7, true, 8, 12);
+        Progression.Step bridge =
+                Progression.next(top, top, Load.ofKg(4), base, 20, loads).orElseThrow();
+        assertThat(bridge.load().kg()).isEqualTo(4);
+        assertThat(bridge.reps()).isEqualTo(new RepRange(9, 13));
+        assertThat(bridge.reason().exact()).contains("25 % more").contains("up to 13 repetitions");
+
+        Progression.Session bridged = session(17, 7, true, 13, 17);
+        Progression.Step step = Progression.next(bridged, bridged, Load.ofKg(4), base, 20, loads)
+                .orElseThrow();
+        assertThat(step.load().kg()).isEqualTo(5);
+        assertThat(step.reps().low()).isEqualTo(8);
+        Progression.Session capped = session(15, 7, true, 11, 15);
+        assertThat(Progression.next(capped, capped, Load.ofKg(4), base, 15, loads)
+                        .orElseThrow()
+                        .load()
+                        .kg())
+                .isEqualTo(5);
+    }
+
+    @Test
+    void a_new_exercise_is_bounded_by_what_was_shown_at_every_angle() {
+        LoggedSet shown =
+                new LoggedSet(DAY, "seated-curl", null, 1, Load.ofKg(10), 10, Effort.of(8), PainScore.NONE, null, null);
+        ShownStrength strength = ShownStrength.from(MODEL, BODY, List.of(shown));
+        double hammer = strength.largestLoadFor(MODEL.catalogue().get("seated-hammer-curl"))
+                .orElseThrow();
+        assertThat(hammer).isCloseTo(8.5, within(0.35)); // the same lever, less 15 %
+        double pad = strength.largestLoadFor(MODEL.catalogue().get("sloped-pad-curl"))
+                .orElseThrow();
+        assertThat(pad).as("the pad loads where a standing curl does not").isLessThan(hammer);
+        assertThat(strength.largestLoadFor(MODEL.catalogue().get("lying-extension")))
+                .isEmpty();
+    }
+
+    @Test
+    void ramps_are_shares_of_the_working_load_rounded_down() {
+        List<WarmUp.Step> ramp = WarmUp.ramp(
+                MODEL.catalogue().get("seated-curl"), Load.ofKg(10), Effort.of(7.5), kilos(1, 2, 3, 5, 7, 10));
+        assertThat(ramp).extracting(s -> s.load().kg()).containsExactly(3.0, 5.0);
+        assertThat(ramp).extracting(WarmUp.Step::reps).containsExactly(8, 5);
+        assertThat(WarmUp.ramp(
+                        MODEL.catalogue().get("seated-curl"), Load.ofKg(10), Effort.of(8), kilos(1, 4, 6, 8, 10)))
+                .hasSize(3);
+        assertThat(WarmUp.ramp(MODEL.catalogue().get("seated-curl"), Load.ofKg(1), Effort.of(6), kilos(1, 2)))
+                .isEmpty();
+    }
+
+    @Test
+    void rest_is_trimmed_by_five_seconds_to_sixty() {
+        assertThat(RestAndTime.after(90, true).seconds()).isEqualTo(85);
+        assertThat(RestAndTime.after(60, true).seconds()).isEqualTo(60);
+        assertThat(RestAndTime.after(75, false).seconds()).isEqualTo(75);
+    }
+}

@@ -1,0 +1,294 @@
+package kinesia.core.response;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kinesia.core.RuleFiles;
+import kinesia.core.arm.Sex;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.RestAndTime;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Site;
+import kinesia.core.plan.Carryover;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.Plan.Pair;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.response.SessionRecord.Place;
+import kinesia.core.screening.PainScore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ResponseTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
+    private static final ExerciseModel MODEL = RuleFiles.model();
+    private static final Body BODY = new Body(Sex.FEMALE, 1.66, 68);
+    private static final Place ELBOW = new Place(Site.BACK_OF_ELBOW, Side.RIGHT);
+    private static final Equipment ROOM = new Equipment(
+            List.of(4.0, 4.25, 5.0, 8.0),
+            null,
+            null,
+            null,
+            new Equipment.Stack(2.5, 2.5, 40, 0),
+            List.of(),
+            Set.of("chair", "flat bench"));
+
+    private static Slot slot(String key, int sets, boolean trial) {
+        Exercise e = MODEL.catalogue().get(key);
+        return new Slot(
+                key,
+                e.name(),
+                e.group(),
+                e.arms(),
+                e.movement(),
+                sets,
+                new Exercise.RepRange(8, 12),
+                Load.ofKg(4),
+                trial,
+                Effort.of(7.5),
+                e.tempo(),
+                MODEL.stress(e, BODY),
+                Map.of());
+    }
+
+    private static Plan plan(LocalDate on, boolean trial) {
+        return new Plan(
+                on,
+                List.of(),
+                List.of(
+                        new Pair("A", List.of(slot("lying-extension", 3, trial), slot("seated-curl", 3, trial))),
+                        new Pair("B", List.of(slot("rope-press-down", 2, trial)))),
+                90,
+                RestAndTime.first().reason(),
+                new Plan.Minutes(7, 20),
+                List.of(),
+                List.of());
+    }
+
+    private static SessionRecord session(LocalDate on, int usual, int during, Integer morning, Integer door) {
+        return session(on, usual, during, morning, door, 12, 7.5, false);
+    }
+
+    private static SessionRecord session(
+            LocalDate on,
+            int usual,
+            int during,
+            Integer morning,
+            Integer door,
+            int reps,
+            double effort,
+            boolean trial) {
+        List<LoggedSet> sets = new ArrayList<>();
+        for (Slot slot : plan(on, trial).slots()) {
+            for (int n = 1; n <= slot.sets(); n++) {
+                boolean hurts = during > 0 && slot.exerciseKey().equals("lying-extension");
+                sets.add(new LoggedSet(
+                        on,
+                        slot.exerciseKey(),
+                        null,
+                        n,
+                        Load.ofKg(4),
+                        reps,
+                        Effort.of(effort),
+                        PainScore.of(hurts ? during : 0),
+                        hurts ? Site.BACK_OF_ELBOW : null,
+                        hurts ? Side.RIGHT : null));
+            }
+        }
+        return new SessionRecord(
+                on,
+                plan(on, trial),
+                List.of(new SoreSite(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(usual))),
+                sets,
+                morning == null ? null : morning(on, morning, false, false),
+                door == null ? null : List.of(new SitePain(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(door))));
+    }
+
+    private static Morning morning(LocalDate on, int pain, boolean sharp, boolean tingling) {
+        return new Morning(
+                on.plusDays(1),
+                List.of(new SitePain(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(pain))),
+                3,
+                null,
+                sharp,
+                tingling);
+    }
+
+    private static SiteSignal judge(SessionRecord... sessions) {
+        List<Map<Place, SiteSignal>> all = SignalRules.judge(List.of(sessions));
+        return all.get(all.size() - 1).get(ELBOW);
+    }
+
+    /** The pain-monitoring bands of Thomee 1997 and Silbernagel 2007, quoted from memory, at and around each line. */
+    @ParameterizedTest(name = "usual {0}, during {1}, morning {2}, door {3}: {4} by {5}")
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "2, 2, 3, 3, GO, RESPONSE-go",
+                "2, 3, 3, 3, SAME, RESPONSE-same",
+                "0, 2, 1, 1, GO, RESPONSE-go",
+                "4, 4, 5, 5, GO, RESPONSE-go",
+                "5, 5, 5, 5, SAME, RESPONSE-same",
+                "2, 2, 4, 3, SAME, RESPONSE-same",
+                "2, 5, 3, 3, SAME, RESPONSE-same",
+                "2, 6, 2, 2, EASE, RESPONSE-during",
+                "2, 2, 5, 3, EASE, RESPONSE-morning",
+                "2, 2, 2, 4, EASE, RESPONSE-settled",
+                "2, 2, -, 3, GO, RESPONSE-go",
+                "2, 2, -, -, SAME, RESPONSE-no-answer",
+                "2, 6, -, -, EASE, RESPONSE-during"
+            })
+    void signals_follow_the_table(int usual, int during, Integer morning, Integer door, Signal signal, String rule) {
+        SiteSignal judged = judge(session(DAY, usual, during, morning, door));
+        assertThat(judged.signal()).isEqualTo(signal);
+        assertThat(judged.reason().ruleId()).isEqualTo(rule);
+        assertThat(judged.reason().inputs()).containsEntry("usual", String.valueOf(usual));
+    }
+
+    @Test
+    void sharp_pain_and_tingling_outrank_any_number() {
+        SessionRecord quiet = session(DAY, 2, 0, 1, 1);
+        assertThat(judge(with(quiet, morning(DAY, 0, true, false))).signal()).isEqualTo(Signal.EASE);
+        assertThat(judge(with(quiet, morning(DAY, 0, false, true))).signal()).isEqualTo(Signal.REFER);
+    }
+
+    private static SessionRecord with(SessionRecord r, Morning morning) {
+        return new SessionRecord(r.on(), r.plan(), r.soreSites(), r.sets(), morning, r.nextDoor());
+    }
+
+    @Test
+    void a_second_ease_within_fourteen_days_refers_and_on_the_fifteenth_does_not() {
+        SessionRecord first = session(DAY, 2, 6, 2, 2);
+        assertThat(judge(first, session(DAY.plusDays(14), 2, 6, 2, 2)).signal()).isEqualTo(Signal.REFER);
+        assertThat(judge(first, session(DAY.plusDays(15), 2, 6, 2, 2)).signal()).isEqualTo(Signal.EASE);
+    }
+
+    @Test
+    void mornings_that_rise_by_two_from_week_to_week_ease() {
+        SiteSignal judged = judge(
+                session(DAY, 3, 1, 1, 1),
+                session(DAY.plusDays(3), 3, 1, 1, 1),
+                session(DAY.plusDays(8), 3, 1, 3, 3),
+                session(DAY.plusDays(10), 3, 1, 4, 4));
+        assertThat(judged.reason().ruleId()).isEqualTo("RESPONSE-week");
+    }
+
+    private static NextVisit.Preparation prepare(LocalDate on, SessionRecord... sessions) {
+        return NextVisit.prepare(new NextVisit.Visit(MODEL, BODY, ROOM, List.of(), on, 2, true), List.of(sessions));
+    }
+
+    @Test
+    void an_ease_swaps_the_worst_exercise_and_cuts_forty_percent_of_the_sets_that_load_the_place() {
+        NextVisit.Preparation next = prepare(DAY.plusDays(3), session(DAY, 2, 2, 5, 2));
+        assertThat(next.leftOut()).containsOnlyKeys("lying-extension");
+        assertThat(next.leftOut().get("lying-extension").exact())
+                .contains("right back of elbow")
+                .contains("was at 5 against a usual 2");
+        // Three sets of lying extension and two of press-down load it: 40 % of 5 is 2.
+        assertThat(next.budget().get(Head.Group.EXTENSORS).reason().inputs()).containsEntry("cut in all", "2");
+        assertThat(next.carryovers().get("rope-press-down").reason().ruleId()).isEqualTo("EASE-hold");
+        assertThat(next.carryovers().get("seated-curl").reason().ruleId()).isEqualTo("PROGRESS-not-yet");
+        // Two sessions later it is still out, after that it may come back.
+        SessionRecord after = session(DAY.plusDays(3), 2, 1, 2, 2);
+        assertThat(prepare(DAY.plusDays(7), session(DAY, 2, 2, 5, 2), after).leftOut())
+                .hasSize(1);
+        assertThat(prepare(DAY.plusDays(10), session(DAY, 2, 2, 5, 2), after, session(DAY.plusDays(7), 2, 1, 2, 2))
+                        .leftOut())
+                .isEmpty();
+    }
+
+    @Test
+    void two_go_sessions_at_the_top_progress_and_one_same_holds_what_loads_the_place() {
+        NextVisit.Preparation go =
+                prepare(DAY.plusDays(7), session(DAY, 2, 1, 2, 2), session(DAY.plusDays(3), 2, 1, 2, 2));
+        assertThat(load(go, "lying-extension")).isEqualTo(4.25);
+        NextVisit.Preparation same =
+                prepare(DAY.plusDays(7), session(DAY, 2, 1, 2, 2), session(DAY.plusDays(3), 2, 4, 2, 2));
+        assertThat(same.carryovers().get("lying-extension").reason().ruleId()).isEqualTo("SAME-hold");
+        assertThat(load(same, "seated-curl")).as("a curl does not load it").isEqualTo(4.25);
+    }
+
+    private static double load(NextVisit.Preparation next, String key) {
+        return next.carryovers().get(key).load().kg();
+    }
+
+    @Test
+    void a_second_same_adds_a_repetition_after_clean_mornings_and_steps_back_otherwise() {
+        Carryover clean = prepare(DAY.plusDays(7), session(DAY, 2, 4, 2, 2), session(DAY.plusDays(3), 2, 4, 2, 2))
+                .carryovers()
+                .get("lying-extension");
+        assertThat(clean.reason().ruleId()).isEqualTo("SAME-second-clean");
+        assertThat(clean.reps().high()).isEqualTo(13);
+        Carryover back = prepare(DAY.plusDays(7), session(DAY, 2, 2, 4, 2), session(DAY.plusDays(3), 2, 2, 4, 2))
+                .carryovers()
+                .get("lying-extension");
+        assertThat(back.reason().ruleId()).isEqualTo("SAME-step-back");
+    }
+
+    @ParameterizedTest(name = "away {0} days: {1} %")
+    @CsvSource({"14, 100", "15, 90", "21, 90", "22, 80", "49, 50", "300, 50"})
+    void a_break_takes_ten_percent_for_each_started_week_beyond_two(int days, int percent) {
+        NextVisit.Preparation next = prepare(DAY.plusDays(days), session(DAY, 0, 0, 0, 0));
+        Carryover curl = next.carryovers().get("seated-curl");
+        if (percent == 100) {
+            assertThat(curl.reason().ruleId()).isNotEqualTo("BREAK-return");
+        } else {
+            assertThat(curl.reason().exact()).contains("Back after " + days + " days: " + percent + " %");
+            assertThat(next.rest().seconds()).isEqualTo(90);
+            assertThat(next.budget().get(Head.Group.FLEXORS).sets()).isEqualTo(3);
+        }
+    }
+
+    @Test
+    void the_next_day_is_48_hours_on_and_inside_the_week() {
+        List<SessionRecord> one = List.of(session(DAY, 2, 1, 2, 2));
+        assertThat(NextVisit.firstDay(MODEL.catalogue(), one, DAY.plusDays(1), 2, true))
+                .isEqualTo(DAY.plusDays(7));
+        assertThat(NextVisit.firstDay(MODEL.catalogue(), one, DAY.plusDays(20), 2, true))
+                .isEqualTo(DAY.plusDays(20));
+        assertThat(NextVisit.firstDay(MODEL.catalogue(), List.of(), DAY, 2, true))
+                .isEqualTo(DAY);
+    }
+
+    @Test
+    void within_a_session_the_next_set_follows_effort_and_pain() {
+        Slot slot = slot("seated-curl", 3, false);
+        ReachableLoads loads = ReachableLoads.of(ROOM, MODEL.catalogue().get("seated-curl"), 68);
+        assertThat(advice(slot, 7.5, 0, loads).next()).isEqualTo(InSession.Next.AS_PLANNED);
+        assertThat(advice(slot, 9.5, 0, loads).next()).isEqualTo(InSession.Next.OTHER_REPS);
+        assertThat(advice(slot, 5.5, 2, loads).load().kg()).isEqualTo(4.25);
+        assertThat(advice(slot, 5.5, 3, loads).next()).isEqualTo(InSession.Next.AS_PLANNED);
+        assertThat(advice(slot, 7.5, 5, loads).next()).isEqualTo(InSession.Next.AS_PLANNED);
+        assertThat(advice(slot, 7.5, 6, loads).next()).isEqualTo(InSession.Next.END_EXERCISE);
+        assertThat(advice(slot("seated-curl", 3, true), 3, 0, loads).load().kg())
+                .isEqualTo(5);
+    }
+
+    private static InSession.Advice advice(Slot slot, double effort, int pain, ReachableLoads loads) {
+        LoggedSet set = new LoggedSet(
+                DAY,
+                "seated-curl",
+                null,
+                1,
+                Load.ofKg(4),
+                12,
+                Effort.of(effort),
+                PainScore.of(pain),
+                pain > 0 ? Site.WRIST : null,
+                pain > 0 ? Side.LEFT : null);
+        return InSession.after(slot, set, loads);
+    }
+}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Change, SiteSignal } from './api/types'
 import { inUnits, words } from './format'
 import SignalMark from './SignalMark.vue'
@@ -6,7 +7,18 @@ import { units } from './units'
 import WhyButton from './WhyButton.vue'
 
 /** What the last session said, and what is different because of it. */
-defineProps<{ changes: Change[]; signals: SiteSignal[] }>()
+const props = defineProps<{ changes: Change[]; signals: SiteSignal[] }>()
+
+/** The changes of one exercise together, each reason once. */
+const groups = computed(() => {
+  const byName = new Map<string, Change[]>()
+  for (const c of props.changes) byName.set(c.exerciseName, [...(byName.get(c.exerciseName) ?? []), c])
+  return [...byName].map(([name, changes]) => ({
+    name,
+    changes,
+    reasons: changes.map((c) => c.reason).filter((r, i, all) => all.findIndex((o) => o.exact === r.exact) === i),
+  }))
+})
 
 /** From what to what, where there is a number to compare. */
 function difference(c: Change): string {
@@ -35,14 +47,18 @@ const kinds: Record<Change['kind'], string> = {
     </p>
     <p v-if="!changes.length" class="quiet mb-0">Nothing: the same session again.</p>
     <ul>
-      <li v-for="(c, i) in changes" :key="i">
-        <span class="kind">{{ kinds[c.kind] }}</span>
-        <span>
-          <strong>{{ c.exerciseName }}</strong>
-          <span class="difference">{{ difference(c) }}</span>
-          <span class="reason">{{ inUnits(c.reason.exact, units) }}</span>
+      <li v-for="g in groups" :key="g.name">
+        <strong>{{ g.name }}</strong>
+        <span class="differences">
+          <span v-for="c in g.changes" :key="c.kind">
+            <span class="kind">{{ kinds[c.kind] }}</span>
+            {{ difference(c) }}
+          </span>
         </span>
-        <WhyButton :reason="c.reason" :about="`${c.exerciseName} ${kinds[c.kind]}`" />
+        <span v-for="r in g.reasons" :key="r.exact" class="reason">
+          {{ inUnits(r.exact, units) }}
+          <WhyButton :reason="r" :about="`${g.name} changed`" />
+        </span>
       </li>
     </ul>
   </section>
@@ -55,29 +71,21 @@ ul {
   padding: 0;
 }
 li {
-  display: grid;
-  grid-template-columns: 6.2rem 1fr max-content;
-  gap: 0.5rem;
-  padding: 0.3rem 0;
+  padding: 0.35rem 0;
   border-top: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
+}
+.differences {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 0 1.2rem;
+  margin-left: 0.8rem;
 }
 .kind {
   color: var(--quiet);
-}
-.difference {
-  margin-left: 0.5rem;
 }
 .reason {
   display: block;
   font-size: 0.9rem;
   color: var(--quiet);
-}
-@media (max-width: 700px) {
-  li {
-    grid-template-columns: 1fr max-content;
-  }
-  .kind {
-    grid-column: 1 / -1;
-  }
 }
 </style>

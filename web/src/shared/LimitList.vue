@@ -13,10 +13,10 @@ const groups = computed(() => grouped(props.limits))
   <p v-if="!groups.length" class="quiet mb-0">No limits.</p>
   <ul v-else class="limits">
     <li v-for="(g, i) in groups" :key="i">
-      <div class="place">
+      <div :class="{ place: g.limits[0]!.site }">
         {{ g.place }}
         <WhyButton :reason="g.limits[0]!.reason" :about="`limits of the ${g.place}: ${g.phrases.join(', ')}`" />
-        <span class="quiet small">until {{ date(g.limits[0]!.lookAgainOn).slice(4) }}</span>
+        <span class="quiet small">look again {{ date(g.limits[0]!.lookAgainOn).slice(4) }}</span>
       </div>
       <div v-for="p in g.phrases" :key="p">{{ p }}</div>
     </li>

@@ -1,6 +1,12 @@
 import type { Limit } from './api/types'
 import { words } from './format'
 
+const stances: Record<string, string> = {
+  floor: 'on the floor',
+  supine: 'lying on the back',
+  'side lying': 'lying on the side',
+}
+
 /** A limit as one short phrase. */
 export function limitWords(limit: Limit): string {
   const value = limit.value ?? 0
@@ -15,7 +21,7 @@ export function limitWords(limit: Limit): string {
     SMALLEST_ELBOW_BEND: `elbow stays ${value}° short of straight${group}${grip}`,
     NO_GRIP: `no ${target} grips`,
     NO_IMPLEMENT: `no ${target}${grip}`,
-    NO_STANCE: `nothing ${target}`,
+    NO_STANCE: `nothing ${stances[target] ?? target}`,
     NO_EXERCISE: `no ${target}`,
     NO_BODY_WEIGHT: 'no body weight on that arm',
     LARGEST_EFFORT: `effort to ${value}${loading}`,
@@ -40,7 +46,7 @@ export interface LimitGroup {
 export function grouped(limits: Limit[]): LimitGroup[] {
   const groups = new Map<string, LimitGroup>()
   for (const limit of limits) {
-    const place = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}` : 'whole person'
+    const place = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}` : 'in general'
     const key = `${limit.reason.ruleId} ${place}`
     const group = groups.get(key) ?? { place, phrases: [], limits: [] }
     group.phrases.push(limitWords(limit))

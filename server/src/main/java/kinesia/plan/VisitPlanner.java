@@ -3,6 +3,7 @@ package kinesia.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.client.Client;
@@ -140,12 +141,11 @@ public class VisitPlanner {
                 screen != null && !screen.soreSites().isEmpty());
     }
 
-    private static Set<String> inBlock(List<SessionRecord> records) {
+    private static Map<String, Integer> inBlock(List<SessionRecord> records) {
         return records.isEmpty()
-                ? Set.of()
+                ? Map.of()
                 : records.get(records.size() - 1).plan().slots().stream()
-                        .map(Plan.Slot::exerciseKey)
-                        .collect(Collectors.toSet());
+                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets));
     }
 
     private static Outcome heldByScreen(Assessment assessment) {

@@ -137,10 +137,7 @@ class TodayController {
         UUID sessionId = null;
         if (screen == null) {
             action = NextAction.SCREEN;
-        } else if (client.holdReason() != null
-                || !screen.assessment().outcome().allowsPlanning()
-                || (signal == Signal.REFER
-                        && !screen.takenOn().isAfter(last.record().on()))) {
+        } else if (isHeld(client, screen, last, signal)) {
             action = NextAction.HELD;
         } else if (open != null) {
             action = NextAction.CONTINUE_SESSION;
@@ -207,14 +204,29 @@ class TodayController {
                     .ifPresent(due -> items.add(new StrandItem(
                             due, StrandItem.Kind.LIMITS_DUE, null, "Look at the limits again", null, null)));
         }
-        LocalDate day = visits.firstDay(
-                client,
-                taken.isEmpty() ? null : taken.get(taken.size() - 1),
-                entries.stream().map(SessionHistory.Entry::record).toList(),
-                today);
-        items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
+        Screen latest = taken.isEmpty() ? null : taken.get(taken.size() - 1);
+        SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
+        Signal signal = last == null ? null : worst(signals.get(signals.size() - 1));
+        if (latest != null && !isHeld(client, latest, last, signal)) {
+            LocalDate day = visits.firstDay(
+                    client,
+                    latest,
+                    entries.stream().map(SessionHistory.Entry::record).toList(),
+                    today);
+            items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
+        }
         items.sort(Comparator.comparing(StrandItem::on).thenComparing(StrandItem::kind));
         return new Strand(today, items);
+    }
+
+    /** Whether nothing may be planned before somebody has looked or screened again. */
+    private static boolean isHeld(
+            Client client, Screen screen, SessionHistory.@Nullable Entry last, @Nullable Signal signal) {
+        return client.holdReason() != null
+                || !screen.assessment().outcome().allowsPlanning()
+                || (signal == Signal.REFER
+                        && last != null
+                        && !screen.takenOn().isAfter(last.record().on()));
     }
 
     private static @Nullable Signal worst(Map<SessionRecord.Place, SiteSignal> signals) {

@@ -23,6 +23,7 @@ final class Composer {
     private static final double SPARE_VALUE = 0.05;
     private static final double COST_PER_STRESS_SET = 0.25;
     private static final double CONTINUITY_BONUS = 1.0;
+    private static final double SAME_SETS_BONUS = 0.2;
 
     private final PlanRequest request;
     private final SessionClock clock;
@@ -143,8 +144,9 @@ final class Composer {
             int n = sets.get(i);
             candidate.stimulus().forEach((head, share) -> given.merge(head, n * share, Double::sum));
             score -= n * candidate.cost() * COST_PER_STRESS_SET;
-            if (request.inBlock().contains(candidate.exercise().key())) {
-                score += CONTINUITY_BONUS;
+            Integer before = request.inBlock().get(candidate.exercise().key());
+            if (before != null) {
+                score += CONTINUITY_BONUS + (before == n ? SAME_SETS_BONUS : 0);
             }
         }
         for (double amount : given.values()) {

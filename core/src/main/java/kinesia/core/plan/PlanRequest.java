@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param newToTraining starts with 10 to 15 repetitions
  * @param history all logged sets, oldest first
  * @param carryovers what earlier sessions decided, by exercise
- * @param inBlock exercises of the session before; changing them costs
+ * @param inBlock exercises of the session before with their sets; changing them costs
  * @param leftOut exercises that a response took out, with why
  * @param budget hard sets for each group at this visit
  * @param lastHardOn the last day with hard sets; null when there was none
@@ -40,7 +40,7 @@ public record PlanRequest(
         boolean newToTraining,
         List<LoggedSet> history,
         Map<String, Carryover> carryovers,
-        Set<String> inBlock,
+        Map<String, Integer> inBlock,
         Map<String, Reason> leftOut,
         Map<Head.Group, SetBudget> budget,
         Rest rest,
@@ -56,7 +56,7 @@ public record PlanRequest(
         dislikes = Set.copyOf(dislikes);
         history = List.copyOf(history);
         carryovers = Map.copyOf(carryovers);
-        inBlock = Set.copyOf(inBlock);
+        inBlock = Map.copyOf(inBlock);
         leftOut = Map.copyOf(leftOut);
         budget = Map.copyOf(budget);
     }

@@ -58,7 +58,8 @@ function select(item: StrandItem) {
 <template>
   <div class="page">
     <ProblemNotice :problem="problem">
-      <BButton size="sm" variant="outline-primary" @click="load">Try again</BButton>
+      <BButton size="sm" variant="outline-primary" class="me-3" @click="load">Try again</BButton>
+      <RouterLink to="/">Back to today</RouterLink>
     </ProblemNotice>
     <template v-if="client && next">
       <div class="d-flex flex-wrap gap-3 align-items-baseline">
@@ -68,7 +69,7 @@ function select(item: StrandItem) {
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
       </div>
       <StrandLine :items="strand" :today="next.today" @select="select" />
-      <div class="split">
+      <div class="beside-arms">
         <aside>
           <ArmsMap :marks="sore" :caption="`Sore places of ${client.details.name}`" />
           <p class="small quiet mb-2">
@@ -99,16 +100,8 @@ function select(item: StrandItem) {
 </template>
 
 <style scoped>
-.split {
-  display: grid;
-  grid-template-columns: 20rem minmax(0, 1fr);
-  gap: 1.6rem;
-}
 @media (max-width: 900px) {
-  .split {
-    grid-template-columns: 1fr;
-  }
-  .split section {
+  .beside-arms section {
     order: -1;
   }
 }

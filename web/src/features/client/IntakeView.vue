@@ -55,9 +55,9 @@ function takeTheirs() {
   if (theirs.value) draft.value = fromDetails(theirs.value)
   problem.value = null
 }
-function keepMine() {
+async function keepMine() {
   if (theirs.value) draft.value.version = theirs.value.version
-  problem.value = null
+  await save()
 }
 </script>
 

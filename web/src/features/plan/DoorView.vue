@@ -69,7 +69,7 @@ async function plan() {
     <h1 class="mb-1">At the door{{ client ? `: ${client.details.name}` : '' }}</h1>
     <p class="quiet">A minute of talk before anything is lifted. It changes today’s plan.</p>
     <ProblemNotice :problem="problem" />
-    <div v-if="client" class="split">
+    <div v-if="client" class="beside-arms">
       <aside>
         <ArmsMap
           :marks="
@@ -135,20 +135,12 @@ async function plan() {
 </template>
 
 <style scoped>
-.split {
-  display: grid;
-  grid-template-columns: 20rem minmax(0, 1fr);
-  gap: 1.6rem;
-}
 .refused {
   border-left: 6px solid var(--refer);
   padding: 0.6rem 0.9rem;
   margin-bottom: 1rem;
 }
 @media (max-width: 900px) {
-  .split {
-    grid-template-columns: 1fr;
-  }
   aside {
     max-width: 18rem;
   }

@@ -55,7 +55,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
         </RouterLink>
       </div>
       <p v-if="session.stopSign" class="stopped">Stopped: {{ session.stopSign }}</p>
-      <div class="split">
+      <div class="beside-arms">
         <aside>
           <ArmsMap
             :marks="session.soreSites.map((s) => ({ site: s.site, side: s.side, text: String(s.usual) }))"
@@ -95,11 +95,6 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
 </template>
 
 <style scoped>
-.split {
-  display: grid;
-  grid-template-columns: 20rem minmax(0, 1fr);
-  gap: 1.6rem;
-}
 .client {
   color: var(--ink);
 }
@@ -112,10 +107,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
   padding: 0.6rem 1rem;
 }
 @media (max-width: 900px) {
-  .split {
-    grid-template-columns: 1fr;
-  }
-  .split section {
+  .beside-arms section {
     order: -1;
   }
 }

@@ -6,6 +6,7 @@ import type { MorningView, Side, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { date, words } from '@/shared/format'
+import { noYes } from '@/shared/options'
 import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
@@ -72,7 +73,7 @@ async function save() {
       <h1 class="mb-1">The morning after: {{ view.clientName }}</h1>
       <p class="quiet">Session on {{ date(view.sessionOn) }}. Joint and tendon pain apart from sore muscle.</p>
       <p v-if="!view.mayAnswer" class="panel">The morning after this session is still to come; ask tomorrow.</p>
-      <div v-else class="split">
+      <div v-else class="beside-arms">
         <aside>
           <ArmsMap
             :marks="
@@ -94,22 +95,8 @@ async function save() {
             :usual="p.usual"
           />
           <PainScale v-model="soreness" label="Sore muscle, both arms (expected after new work)" />
-          <ChoiceGroup
-            v-model="sharp"
-            label="Sharp, catching or giving way?"
-            :options="[
-              { value: false, text: 'no' },
-              { value: true, text: 'yes' },
-            ]"
-          />
-          <ChoiceGroup
-            v-model="tingling"
-            label="Tingling that stays?"
-            :options="[
-              { value: false, text: 'no' },
-              { value: true, text: 'yes' },
-            ]"
-          />
+          <ChoiceGroup v-model="sharp" label="Sharp, catching or giving way?" :options="noYes" />
+          <ChoiceGroup v-model="tingling" label="Tingling that stays?" :options="noYes" />
           <BButton type="submit" variant="primary" :disabled="busy || !complete">
             {{ complete ? 'Keep, and see what changes' : 'Answer each line' }}
           </BButton>
@@ -120,15 +107,7 @@ async function save() {
 </template>
 
 <style scoped>
-.split {
-  display: grid;
-  grid-template-columns: 20rem minmax(0, 1fr);
-  gap: 1.6rem;
-}
 @media (max-width: 900px) {
-  .split {
-    grid-template-columns: 1fr;
-  }
   aside {
     order: 1;
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { yesNo } from '@/shared/options'
 import TextField from '@/shared/TextField.vue'
 import type { Draft } from './answers'
 
@@ -7,10 +8,6 @@ const readiness = defineModel<Draft['readiness']>('readiness', { required: true 
 const pressure = defineModel<Draft['pressure']>('pressure', { required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
 
-const yesNo = [
-  { value: true, text: 'yes' },
-  { value: false, text: 'no' },
-]
 type Reading = Draft['pressure']['readings'][number]
 
 function reading(n: number, part: Reading) {

@@ -105,7 +105,7 @@ async function keep() {
           Keep this screen and hold the client
         </BButton>
       </div>
-      <div class="split">
+      <div class="beside-arms">
         <aside>
           <ArmsMap
             :marks="
@@ -176,11 +176,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.split {
-  display: grid;
-  grid-template-columns: 22rem minmax(0, 1fr);
-  gap: 1.6rem;
-}
 aside {
   position: sticky;
   top: 0.5rem;
@@ -200,9 +195,6 @@ aside {
   font-size: 2rem;
 }
 @media (max-width: 900px) {
-  .split {
-    grid-template-columns: 1fr;
-  }
   aside {
     position: static;
     max-height: none;

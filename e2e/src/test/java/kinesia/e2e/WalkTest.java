@@ -43,6 +43,50 @@ class WalkTest {
         }
     }
 
+    @Test
+    void the_second_of_two_people_saving_one_client_can_compare_and_keep_theirs() {
+        try (Browser one = new Browser(kinesia.address());
+                Browser two = new Browser(kinesia.address())) {
+            for (Browser browser : List.of(one, two)) {
+                browser.signIn();
+                browser.follow("Sunniva Akre");
+                browser.follow("Intake");
+                browser.page.getByLabel("Minutes").waitFor();
+            }
+            one.page.getByLabel("Minutes").fill("25");
+            one.press("Save");
+            one.seeHeading("Sunniva Akre");
+            two.page.getByLabel("Minutes").fill("50");
+            two.press("Save");
+            two.page.getByText("Someone else saved this client").waitFor();
+            assertThat(two.page.getByRole(AriaRole.ALERT).innerText())
+                    .contains("25 min")
+                    .contains("50 min");
+            two.axeFindsNothing("compare two saves");
+            two.press("Keep mine and save again");
+            two.seeHeading("Sunniva Akre");
+            assertThat(two.get("/api/clients/" + two.page.url().replaceAll(".*/", ""))
+                            .at("/details/minutes")
+                            .asInt())
+                    .isEqualTo(50);
+        }
+    }
+
+    @Test
+    void a_sign_in_that_ran_out_comes_back_to_the_same_page_with_nothing_lost() {
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            browser.follow("Add a client");
+            browser.page.getByLabel("Name").fill("Half Typed");
+            browser.page.context().clearCookies();
+            browser.press("Save and go to the screen");
+            browser.page.getByText("Your sign-in has run out.").waitFor();
+            browser.signIn("trainer@tidewheel.example", "tide-wheel-demo");
+            browser.seeHeading("Add a client");
+            assertThat(browser.page.getByLabel("Name").inputValue()).isEqualTo("Half Typed");
+        }
+    }
+
     private static String intake(Browser browser) {
         browser.follow("Add a client");
         browser.seeHeading("Add a client");

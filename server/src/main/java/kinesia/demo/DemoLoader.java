@@ -33,6 +33,7 @@ import kinesia.core.screening.ScreenQuestions;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.core.screening.SiteRecord;
 import kinesia.floor.DoorAnswers;
+import kinesia.floor.SessionPlans;
 import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
@@ -68,6 +69,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final Clients clients;
     private final Screens screens;
     private final TrainingSessions sessions;
+    private final SessionPlans plans;
     private final SetLogs logs;
     private final MorningChecks mornings;
     private final VisitPlanner planner;
@@ -84,6 +86,7 @@ class DemoLoader implements SmartInitializingSingleton {
             Clients clients,
             Screens screens,
             TrainingSessions sessions,
+            SessionPlans plans,
             SetLogs logs,
             MorningChecks mornings,
             VisitPlanner planner,
@@ -98,6 +101,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.clients = clients;
         this.screens = screens;
         this.sessions = sessions;
+        this.plans = plans;
         this.logs = logs;
         this.mornings = mornings;
         this.planner = planner;
@@ -246,7 +250,7 @@ class DemoLoader implements SmartInitializingSingleton {
             TrainingSession session = new TrainingSession(
                     id,
                     client.id(),
-                    outcome.result().plan(),
+                    on,
                     outcome.soreSites(),
                     answers,
                     outcome.changes(),
@@ -254,6 +258,7 @@ class DemoLoader implements SmartInitializingSingleton {
                     "Oda Brandt");
             session.finish(at(on, 11)); // before it is stored: only one session of a client may stand open
             sessions.save(session);
+            plans.keep(id, outcome.result().plan());
             double weeks = (who.firstDaysAgo() - (today.toEpochDay() - on.toEpochDay())) / 7.0;
             List<LoggedSet> sets = response.work(
                     outcome.result().plan(), on, weeks, usual(), client.place().equipment());

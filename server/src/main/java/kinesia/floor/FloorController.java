@@ -42,14 +42,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FloorController {
     private final TrainingSessions sessions;
+    private final SessionPlans plans;
     private final SetLogs logs;
     private final Clients clients;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
 
     FloorController(
-            TrainingSessions sessions, SetLogs logs, Clients clients, ExerciseModel model, RoomCalendar calendar) {
+            TrainingSessions sessions,
+            SessionPlans plans,
+            SetLogs logs,
+            Clients clients,
+            ExerciseModel model,
+            RoomCalendar calendar) {
         this.sessions = sessions;
+        this.plans = plans;
         this.logs = logs;
         this.clients = clients;
         this.model = model;
@@ -119,7 +126,7 @@ class FloorController {
             @AuthenticationPrincipal SignedIn who) {
         TrainingSession session = require(id);
         Client client = clients.require(session.clientId(), who.roomId());
-        Slot slot = session.plan().slots().stream()
+        Slot slot = plans.of(id).slots().stream()
                 .filter(s -> s.exerciseKey().equals(body.exerciseKey()))
                 .findFirst()
                 .orElseThrow(() -> Problem.invalid(
@@ -235,7 +242,7 @@ class FloorController {
     }
 
     private SessionView view(TrainingSession session, Client client) {
-        Plan plan = session.plan();
+        Plan plan = plans.of(session.id());
         List<SetView> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()).stream()
                 .map(l -> view(session, l))
                 .toList();

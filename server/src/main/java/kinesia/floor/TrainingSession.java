@@ -10,14 +10,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.SiteSignal;
 import kinesia.shared.Json;
 import org.jspecify.annotations.Nullable;
 
-/** One session with its plan as it was when it was planned. */
+/** One session; its plan is kept beside it as it was when it was planned. */
 @Entity
 public class TrainingSession {
     @Id
@@ -32,7 +31,6 @@ public class TrainingSession {
     @Enumerated(EnumType.STRING)
     private Status status;
 
-    private String plan;
     private String soreSites;
     private String door;
     private String changes;
@@ -54,7 +52,7 @@ public class TrainingSession {
     public TrainingSession(
             UUID id,
             UUID clientId,
-            Plan plan,
+            LocalDate visitOn,
             List<SoreSite> soreSites,
             DoorAnswers door,
             List<Change> changes,
@@ -62,9 +60,8 @@ public class TrainingSession {
             String plannedBy) {
         this.id = id;
         this.clientId = clientId;
-        this.visitOn = plan.visitOn();
+        this.visitOn = visitOn;
         this.status = Status.PLANNED;
-        this.plan = Json.write(plan);
         this.soreSites = Json.write(soreSites);
         this.door = Json.write(door);
         this.changes = Json.write(changes);
@@ -90,10 +87,6 @@ public class TrainingSession {
 
     public boolean isOpen() {
         return status == Status.PLANNED || status == Status.RUNNING;
-    }
-
-    public Plan plan() {
-        return Json.read(plan, Plan.class);
     }
 
     public List<SoreSite> soreSites() {

@@ -15,6 +15,7 @@ import kinesia.core.response.Changes.Change;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SiteSignal;
 import kinesia.floor.DoorAnswers;
+import kinesia.floor.SessionPlans;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
@@ -37,6 +38,7 @@ class PlanController {
     private final Screens screens;
     private final SessionHistory history;
     private final TrainingSessions sessions;
+    private final SessionPlans plans;
     private final VisitPlanner visits;
     private final RoomCalendar calendar;
 
@@ -45,12 +47,14 @@ class PlanController {
             Screens screens,
             SessionHistory history,
             TrainingSessions sessions,
+            SessionPlans plans,
             VisitPlanner visits,
             RoomCalendar calendar) {
         this.clients = clients;
         this.screens = screens;
         this.history = history;
         this.sessions = sessions;
+        this.plans = plans;
         this.visits = visits;
         this.calendar = calendar;
     }
@@ -127,7 +131,8 @@ class PlanController {
             return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
         }
         sessions.saveAndFlush(new TrainingSession(
-                id, clientId, plan, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
+                id, clientId, today, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
+        plans.keep(id, plan);
         return new Planned(id, List.of(), List.of());
     }
 

@@ -10,9 +10,11 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.plan.Plan;
 import kinesia.core.response.Morning;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
+import kinesia.floor.SessionPlans;
 import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
@@ -23,11 +25,13 @@ import org.springframework.stereotype.Component;
 @Component
 public class SessionHistory {
     private final TrainingSessions sessions;
+    private final SessionPlans storedPlans;
     private final SetLogs logs;
     private final MorningChecks mornings;
 
-    SessionHistory(TrainingSessions sessions, SetLogs logs, MorningChecks mornings) {
+    SessionHistory(TrainingSessions sessions, SessionPlans storedPlans, SetLogs logs, MorningChecks mornings) {
         this.sessions = sessions;
+        this.storedPlans = storedPlans;
         this.logs = logs;
         this.mornings = mornings;
     }
@@ -55,17 +59,19 @@ public class SessionHistory {
         List<UUID> ids = all.stream().map(TrainingSession::id).toList();
         Map<UUID, List<SetLog>> sets = logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids).stream()
                 .collect(Collectors.groupingBy(SetLog::sessionId));
+        Map<UUID, Plan> plans = storedPlans.ofAll(ids);
         Map<UUID, Morning> answered = mornings.findAllById(ids).stream()
                 .collect(Collectors.toMap(MorningCheck::sessionId, MorningCheck::answers));
         Map<UUID, List<TrainingSession>> byClient = all.stream()
                 .collect(Collectors.groupingBy(TrainingSession::clientId, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, List<Entry>> result = new HashMap<>();
-        byClient.forEach((client, own) -> result.put(client, entries(own, sets, answered, doorNow)));
+        byClient.forEach((client, own) -> result.put(client, entries(own, plans, sets, answered, doorNow)));
         return result;
     }
 
     private static List<Entry> entries(
             List<TrainingSession> own,
+            Map<UUID, Plan> plans,
             Map<UUID, List<SetLog>> sets,
             Map<UUID, Morning> mornings,
             @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
@@ -82,7 +88,7 @@ public class SessionHistory {
                         session.status(),
                         new SessionRecord(
                                 session.visitOn(),
-                                session.plan(),
+                                plans.get(session.id()),
                                 session.soreSites(),
                                 done,
                                 mornings.get(session.id()),

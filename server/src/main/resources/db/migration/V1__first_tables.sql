@@ -61,7 +61,6 @@ create table training_session (
     client_id uuid not null references client,
     visit_on date not null,
     status text not null,
-    plan text not null,
     sore_sites text not null,
     door text not null,
     changes text not null,
@@ -73,6 +72,11 @@ create table training_session (
 create index training_session_client on training_session (client_id, visit_on);
 -- One open session a client: two people planning at once get the same one.
 create unique index training_session_open on training_session (client_id) where status in ('PLANNED', 'RUNNING');
+
+create table session_plan (
+    session_id uuid primary key references training_session,
+    plan text not null
+);
 
 create table set_log (
     id uuid primary key,

@@ -1,7 +1,9 @@
 package kinesia.core.dose;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
@@ -31,8 +33,10 @@ public final class ShownStrength {
     /** Reads the envelope off {@code sets}. */
     public static ShownStrength from(ExerciseModel model, Body body, List<LoggedSet> sets) {
         ShownStrength shown = new ShownStrength(model, body);
+        Set<String> seen = new HashSet<>();
         for (LoggedSet set : sets) {
-            if (set.reps() > 0) {
+            // The same exercise with the same load shows the same; history is long and repeats itself.
+            if (set.reps() > 0 && seen.add(set.exerciseKey() + "@" + set.load().kg())) {
                 model.catalogue()
                         .find(set.exerciseKey())
                         .ifPresent(exercise ->

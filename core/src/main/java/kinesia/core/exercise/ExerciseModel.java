@@ -11,10 +11,10 @@ public final class ExerciseModel {
     // What counts as equal effort [house].
     private static final double EQUAL_ELBOW_NM = 20;
     private static final double EQUAL_SHOULDER_NM = 35;
-    private static final int HALVINGS = 20;
-    private static final int COARSE_SAMPLES = 41;
+    private static final int HALVINGS = 13;
+    private static final int COARSE_SAMPLES = 21;
 
-    private static final double LARGEST_LOAD_KG = 200;
+    private static final double LARGEST_LOAD_KG = 80;
 
     private final Catalogue catalogue;
     private final StressWeights weights;
@@ -44,7 +44,7 @@ public final class ExerciseModel {
     }
 
     /**
-     * The load (0 to 200 kg) that asks the usual effort: peak elbow demand 20 N.m or, where a press meets the shoulder's
+     * The load (0 to 80 kg, to about 0.01 kg) that asks the usual effort: peak elbow demand 20 N.m or, where a press meets the shoulder's
      * strength first, peak shoulder torque 35 N.m, whichever comes first. Used to compare exercises before any load is
      * known.
      */
@@ -130,13 +130,12 @@ public final class ExerciseModel {
         double force = sample.load().resistance().norm();
         // What is pushed through the palm needs less grip than what hangs from the fingers.
         double grip = force
-                - weights.number("grip-spared-by-pushing")
-                        * Math.max(0, -sample.load().axialForceN());
+                - weights.gripSparedByPushing() * Math.max(0, -sample.load().axialForceN());
         double demand = sample.load().elbowDemandNm();
         // With a pad the shoulder's torque is not known; the pad carries it, and a small stand-in for holding still
         // stays.
         double shoulder = supported
-                ? weights.number("padded-shoulder-share") * Math.abs(demand)
+                ? weights.paddedShoulderShare() * Math.abs(demand)
                 : sample.load().shoulderTorqueNm();
         double bend = Math.max(0, pose.elbowFlexionDeg());
         double behind = pose.extensionBehindTrunkDeg();
@@ -148,22 +147,22 @@ public final class ExerciseModel {
             case WRIST -> force * weights.wrist(exercise.implement());
             case BACK_OF_ELBOW ->
                 Math.max(0, -demand)
-                        * (1 + weights.number("back-elbow-per-90-bend") * bend / 90)
-                        * (1 + weights.number("back-elbow-per-180-raised") * raised / 180);
+                        * (1 + weights.backElbowPer90Bend() * bend / 90)
+                        * (1 + weights.backElbowPer180Raised() * raised / 180);
             case CROOK_OF_ELBOW ->
                 Math.max(0, demand)
-                        * (1 + weights.number("crook-straight") * Math.max(0, 60 - bend) / 60)
-                        * (palmUp ? 1 : weights.number("crook-not-palm-up"));
+                        * (1 + weights.crookStraight() * Math.max(0, 60 - bend) / 60)
+                        * (palmUp ? 1 : weights.crookNotPalmUp());
             case FRONT_OF_SHOULDER ->
                 shoulder
-                        + weights.number("front-shoulder-behind-per-45")
-                                * (Math.abs(demand) + weights.number("front-shoulder-per-newton-behind") * force)
+                        + weights.frontShoulderBehindPer45()
+                                * (Math.abs(demand) + weights.frontShoulderPerNewtonBehind() * force)
                                 * behind
                                 / 45;
-            case TOP_OUTER_SHOULDER -> shoulder * (weights.number("top-outer-at-side") + raised / 90);
+            case TOP_OUTER_SHOULDER -> shoulder * (weights.topOuterAtSide() + raised / 90);
             case TOP_JOINT_OF_SHOULDER ->
-                Math.max(0, -sample.load().axialForceN()) * (weights.number("top-joint-press") + behind / 45)
-                        + weights.number("top-joint-any-force") * force;
+                Math.max(0, -sample.load().axialForceN()) * (weights.topJointPress() + behind / 45)
+                        + weights.topJointAnyForce() * force;
         };
     }
 }

@@ -9,11 +9,21 @@ import kinesia.core.reason.RuleFile;
  * They are heuristics: no paper gives joint-stress scores for exercises.
  */
 public final class StressWeights {
-    private final Map<String, Double> numbers = new java.util.HashMap<>();
     private final Map<Grip, Double> outerElbow;
     private final Map<Grip, Double> innerElbow;
     private final Map<Implement, Double> innerElbowImplement;
     private final Map<Implement, Double> wrist;
+    private final double gripSparedByPushing;
+    private final double backElbowPer90Bend;
+    private final double backElbowPer180Raised;
+    private final double crookStraight;
+    private final double crookNotPalmUp;
+    private final double frontShoulderBehindPer45;
+    private final double frontShoulderPerNewtonBehind;
+    private final double topOuterAtSide;
+    private final double paddedShoulderShare;
+    private final double topJointPress;
+    private final double topJointAnyForce;
     private final String curlReference;
     private final String extensionReference;
 
@@ -29,7 +39,31 @@ public final class StressWeights {
         innerElbow = table(root.at("inner-elbow-by-grip"), Grip.class);
         innerElbowImplement = table(root.at("inner-elbow-by-implement"), Implement.class);
         wrist = table(root.at("wrist-by-implement"), Implement.class);
-        root.at("numbers").entries().forEach((name, value) -> numbers.put(name, value.number()));
+        RuleFile numbers = root.at("numbers")
+                .onlyKeys(
+                        "grip-spared-by-pushing",
+                        "back-elbow-per-90-bend",
+                        "back-elbow-per-180-raised",
+                        "crook-straight",
+                        "crook-not-palm-up",
+                        "front-shoulder-behind-per-45",
+                        "front-shoulder-per-newton-behind",
+                        "top-outer-at-side",
+                        "padded-shoulder-share",
+                        "top-joint-press",
+                        "top-joint-any-force");
+        gripSparedByPushing = numbers.at("grip-spared-by-pushing").number();
+        backElbowPer90Bend = numbers.at("back-elbow-per-90-bend").number();
+        backElbowPer180Raised = numbers.at("back-elbow-per-180-raised").number();
+        crookStraight = numbers.at("crook-straight").number();
+        crookNotPalmUp = numbers.at("crook-not-palm-up").number();
+        frontShoulderBehindPer45 = numbers.at("front-shoulder-behind-per-45").number();
+        frontShoulderPerNewtonBehind =
+                numbers.at("front-shoulder-per-newton-behind").number();
+        topOuterAtSide = numbers.at("top-outer-at-side").number();
+        paddedShoulderShare = numbers.at("padded-shoulder-share").number();
+        topJointPress = numbers.at("top-joint-press").number();
+        topJointAnyForce = numbers.at("top-joint-any-force").number();
         curlReference = root.at("references").at("curls").text();
         extensionReference = root.at("references").at("extensions").text();
     }
@@ -59,12 +93,48 @@ public final class StressWeights {
         return value(wrist, implement);
     }
 
-    double number(String name) {
-        Double value = numbers.get(name);
-        if (value == null) {
-            throw new IllegalArgumentException("stress.yaml: numbers has no '" + name + "'");
-        }
-        return value;
+    double gripSparedByPushing() {
+        return gripSparedByPushing;
+    }
+
+    double backElbowPer90Bend() {
+        return backElbowPer90Bend;
+    }
+
+    double backElbowPer180Raised() {
+        return backElbowPer180Raised;
+    }
+
+    double crookStraight() {
+        return crookStraight;
+    }
+
+    double crookNotPalmUp() {
+        return crookNotPalmUp;
+    }
+
+    double frontShoulderBehindPer45() {
+        return frontShoulderBehindPer45;
+    }
+
+    double frontShoulderPerNewtonBehind() {
+        return frontShoulderPerNewtonBehind;
+    }
+
+    double topOuterAtSide() {
+        return topOuterAtSide;
+    }
+
+    double paddedShoulderShare() {
+        return paddedShoulderShare;
+    }
+
+    double topJointPress() {
+        return topJointPress;
+    }
+
+    double topJointAnyForce() {
+        return topJointAnyForce;
     }
 
     private static <E extends Enum<E>> double value(Map<E, Double> table, E key) {

@@ -62,10 +62,12 @@ final class Composer {
     }
 
     private @Nullable Best best(Map<Head.Group, List<Candidate>> byGroup, int pairs) {
+        List<List<Candidate>> flexorOrders = orders(byGroup.getOrDefault(Head.Group.FLEXORS, List.of()), pairs);
+        List<List<Candidate>> extensorOrders = orders(byGroup.getOrDefault(Head.Group.EXTENSORS, List.of()), pairs);
         Best best = null;
         for (List<Integer> rounds : rounds(pairs)) {
-            List<Choice> flexors = choices(Head.Group.FLEXORS, byGroup, pairs, rounds);
-            List<Choice> extensors = choices(Head.Group.EXTENSORS, byGroup, pairs, rounds);
+            List<Choice> flexors = choices(Head.Group.FLEXORS, flexorOrders, rounds);
+            List<Choice> extensors = choices(Head.Group.EXTENSORS, extensorOrders, rounds);
             for (Choice flexor : flexors) {
                 for (Choice extensor : extensors) {
                     Best both = new Best(flexor, extensor);
@@ -74,6 +76,7 @@ final class Composer {
                     }
                     if (clock.fits(both)) {
                         best = both;
+                        break;
                     }
                 }
             }
@@ -81,29 +84,39 @@ final class Composer {
         return best;
     }
 
-    private List<Choice> choices(
-            Head.Group group, Map<Head.Group, List<Candidate>> byGroup, int pairs, List<Integer> rounds) {
+    /** Every choice of {@code pairs} exercises of different movements, each in the order of the session. */
+    private static List<List<Candidate>> orders(List<Candidate> all, int pairs) {
+        List<List<Candidate>> orders = new ArrayList<>();
+        subsets(
+                all,
+                pairs,
+                0,
+                new ArrayList<>(),
+                chosen -> orders.add(chosen.stream()
+                        .sorted(Comparator.comparing(
+                                        (Candidate c) -> c.exercise().closingPress())
+                                .thenComparing(Candidate::elbowStress)
+                                .thenComparing(c -> c.exercise().key()))
+                        .toList()));
+        return orders;
+    }
+
+    private List<Choice> choices(Head.Group group, List<List<Candidate>> orders, List<Integer> rounds) {
+        int budget =
+                java.util.Objects.requireNonNull(request.budget().get(group)).sets();
         List<Choice> choices = new ArrayList<>();
-        List<Candidate> all = byGroup.getOrDefault(group, List.of());
-        PlanRequest.SetBudget budget =
-                java.util.Objects.requireNonNull(request.budget().get(group));
-        subsets(all, pairs, 0, new ArrayList<>(), chosen -> {
-            List<Candidate> order = chosen.stream()
-                    .sorted(Comparator.comparing((Candidate c) -> c.exercise().closingPress())
-                            .thenComparing(Candidate::elbowStress)
-                            .thenComparing(c -> c.exercise().key()))
-                    .toList();
+        for (List<Candidate> order : orders) {
             List<Integer> sets = new ArrayList<>();
-            int left = budget.sets();
-            for (int i = 0; i < pairs; i++) {
+            int left = budget;
+            for (int i = 0; i < order.size(); i++) {
                 int n = Math.min(left, Math.min(rounds.get(i), order.get(i).mostSets()));
                 sets.add(n);
                 left -= n;
             }
-            if (sets.stream().allMatch(n -> n > 0)) {
-                choices.add(new Choice(order, sets, score(order, sets, budget.sets())));
+            if (!sets.contains(0)) {
+                choices.add(new Choice(order, sets, score(order, sets, budget)));
             }
-        });
+        }
         choices.sort(Comparator.comparing(Choice::score).reversed());
         return choices;
     }

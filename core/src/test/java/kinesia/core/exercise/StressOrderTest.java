@@ -59,7 +59,7 @@ class StressOrderTest {
         Exercise curl = MODEL.catalogue().get("cable-curl");
         double load = MODEL.equalEffortLoad(curl, BODY);
         assertThat(Math.abs(MODEL.curve(curl, BODY, load).summary().peakDemandNm()))
-                .isCloseTo(20, within(0.01));
+                .isCloseTo(20, within(0.2));
     }
 
     @Test

@@ -1,0 +1,46 @@
+package kinesia.floor;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Collection;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import kinesia.core.plan.Plan;
+import kinesia.shared.Problem;
+import org.springframework.stereotype.Component;
+
+/** Stored plans. A plan never changes once it is stored, so what was read once is kept in memory. */
+@Component
+public class SessionPlans {
+    private static final int MOST = 5_000;
+
+    private final SessionPlanRows rows;
+    private final Cache<UUID, Plan> known =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    SessionPlans(SessionPlanRows rows) {
+        this.rows = rows;
+    }
+
+    /** Keeps {@code plan} with its session, which must be stored in the same transaction. */
+    public void keep(UUID sessionId, Plan plan) {
+        rows.save(new SessionPlan(sessionId, plan));
+    }
+
+    public Plan of(UUID sessionId) {
+        Plan plan = ofAll(java.util.List.of(sessionId)).get(sessionId);
+        if (plan == null) {
+            throw Problem.notFound("session");
+        }
+        return plan;
+    }
+
+    /** The plans of many sessions by their id. */
+    public Map<UUID, Plan> ofAll(Collection<UUID> sessionIds) {
+        return known.getAll(
+                sessionIds,
+                missing -> rows.findAllById(java.util.Set.copyOf(missing)).stream()
+                        .collect(Collectors.toMap(SessionPlan::getId, SessionPlan::plan)));
+    }
+}

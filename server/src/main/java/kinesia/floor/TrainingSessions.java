@@ -12,5 +12,8 @@ public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
 
     List<TrainingSession> findByClientIdInOrderByVisitOnAsc(Collection<UUID> clientIds);
 
+    List<TrainingSession> findByClientIdInAndStatusIn(
+            Collection<UUID> clientIds, Collection<TrainingSession.Status> status);
+
     Optional<TrainingSession> findFirstByClientIdAndStatusIn(UUID clientId, Collection<TrainingSession.Status> status);
 }

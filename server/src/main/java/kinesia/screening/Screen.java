@@ -66,7 +66,7 @@ public class Screen implements Persistable<UUID> {
         return id;
     }
 
-    UUID clientId() {
+    public UUID clientId() {
         return clientId;
     }
 

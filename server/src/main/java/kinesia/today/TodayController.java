@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
@@ -110,21 +112,26 @@ class TodayController {
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         LocalDate today = calendar.today(who.roomId());
         List<Client> all = clients.findByRoomIdOrderByName(who.roomId());
-        Map<UUID, List<SessionHistory.Entry>> entries =
-                history.ofAll(all.stream().map(Client::id).toList());
+        List<UUID> ids = all.stream().map(Client::id).toList();
+        Map<UUID, List<SessionHistory.Entry>> entries = history.ofAll(ids);
+        Map<UUID, Screen> latest = screens.findLatest(ids).stream()
+                .collect(Collectors.toMap(Screen::clientId, Function.identity(), (a, b) -> b));
+        Map<UUID, TrainingSession> open =
+                sessions.findByClientIdInAndStatusIn(ids, List.of(Status.PLANNED, Status.RUNNING)).stream()
+                        .collect(Collectors.toMap(TrainingSession::clientId, Function.identity()));
         List<ClientToday> rows = all.stream()
-                .map(c -> row(c, entries.getOrDefault(c.id(), List.of()), today))
+                .map(c -> row(c, latest.get(c.id()), open.get(c.id()), entries.getOrDefault(c.id(), List.of()), today))
                 .sorted(Comparator.comparing(ClientToday::on).thenComparing(ClientToday::name))
                 .toList();
         return new TodayView(today, rows);
     }
 
-    private ClientToday row(Client client, List<SessionHistory.Entry> entries, LocalDate today) {
-        Screen screen =
-                screens.findFirstByClientIdOrderByTakenAtDesc(client.id()).orElse(null);
-        TrainingSession open = sessions.findFirstByClientIdAndStatusIn(
-                        client.id(), List.of(Status.PLANNED, Status.RUNNING))
-                .orElse(null);
+    private ClientToday row(
+            Client client,
+            @Nullable Screen screen,
+            @Nullable TrainingSession open,
+            List<SessionHistory.Entry> entries,
+            LocalDate today) {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);

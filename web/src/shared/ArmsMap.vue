@@ -9,7 +9,7 @@ interface Mark {
   side: Side
   text?: string
 }
-const props = defineProps<{ marks: Mark[]; picking?: boolean; large?: boolean; caption?: string }>()
+const props = defineProps<{ marks: Mark[]; picking?: boolean; caption?: string }>()
 const emit = defineEmits<{ pick: [site: Site, side: Side] }>()
 
 // Half a body, outward from the midline; the other half is its mirror. Open at the midline, so that no seam is drawn.
@@ -50,7 +50,7 @@ const points = computed(() =>
 </script>
 
 <template>
-  <div class="arms" :class="{ large }" role="group" :aria-label="caption ?? 'The client’s arms'">
+  <div class="arms" role="group" :aria-label="caption ?? 'The client’s arms'">
     <figure v-for="p in points" :key="p.view">
       <svg viewBox="-92 -10 184 206" :aria-hidden="!picking">
         <g class="body">
@@ -135,12 +135,5 @@ figcaption {
   font-weight: 700;
   fill: var(--card);
   pointer-events: none;
-}
-@media (max-width: 700px) {
-  .arms.large {
-    grid-template-columns: 1fr;
-    max-width: 21rem;
-    margin: 0 auto;
-  }
 }
 </style>

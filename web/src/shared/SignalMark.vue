@@ -37,6 +37,8 @@ const wordOf: Record<Signal, string> = { GO: 'go', SAME: 'same', EASE: 'ease', R
   align-items: center;
   font-weight: 600;
   white-space: nowrap;
+  vertical-align: text-bottom;
+  line-height: 1;
 }
 .go {
   color: var(--go);

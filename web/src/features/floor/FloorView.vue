@@ -107,7 +107,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             <div class="number">
               <button type="button" aria-label="Lighter" @click="floor.moreLoad(-1)">−</button>
               <span class="value">
-                <strong>{{ loadText(load, session.units) }}</strong>
+                <strong :class="{ long: loadText(load, session.units).length > 8 }">
+                  {{ loadText(load, session.units) }}
+                </strong>
                 <small>load</small>
               </span>
               <button type="button" aria-label="Heavier" @click="floor.moreLoad(1)">+</button>

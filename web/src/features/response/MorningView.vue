@@ -80,7 +80,6 @@ async function save() {
               places.map((p) => ({ site: p.site, side: p.side, text: p.pain === undefined ? '?' : String(p.pain) }))
             "
             picking
-            large
             caption="Where it is sore this morning"
             @pick="addPlace"
           />

@@ -116,7 +116,6 @@ async function keep() {
               }))
             "
             picking
-            large
             caption="Mark where it is sore"
             @pick="pick"
           />

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Progression;
@@ -77,19 +78,29 @@ final class SlotDecisions {
         if (away > WeekAllowance.BREAK_DAYS) {
             return keep(slot, afterBreak(load, loads, away), slot.reps());
         }
-        Optional<LocalDate> eased = easedLately(slot);
+        Optional<Eased> eased = easedLately(slot);
         if (eased.isPresent()) {
             return keep(
                     slot,
                     new Decided(
                             load,
                             reason(
-                                    "EASE-hold",
-                                    Tag.HOUSE,
-                                    "no progress for two sessions after an ease",
-                                    "A place it loads eased on " + eased.get() + ": " + load.label()
-                                            + " stays for two sessions; sets come back before load.",
-                                    "We hold the weight until the sore place is calm.")),
+                                            "EASE-hold",
+                                            Tag.HOUSE,
+                                            "no progress for two sessions after an ease",
+                                            "The "
+                                                    + eased.get()
+                                                            .signal()
+                                                            .place()
+                                                            .words() + ", which it loads, eased on "
+                                                    + eased.get().on() + ": " + load.label()
+                                                    + " stays for two sessions; sets come back before load.",
+                                            "We hold the weight until the sore place is calm.")
+                                    .with("load", load.label())
+                                    .with("eased on", eased.get().on())
+                                    .with(
+                                            "signal",
+                                            eased.get().signal().reason().ruleId())),
                     slot.reps());
         }
         if (worst.isPresent() && worst.get().signal() == Signal.SAME) {
@@ -105,15 +116,18 @@ final class SlotDecisions {
                     new Decided(
                             less,
                             reason(
-                                    "LOAD-too-hard",
-                                    Tag.HOUSE,
-                                    "effort 2 above target, or under the fewest repetitions",
-                                    "The last sets were harder than meant or short of "
-                                            + slot.reps().low() + " repetitions: " + load.label()
-                                            + (less.equals(load)
-                                                    ? " stays, the lightest there is."
-                                                    : " goes down to " + less.label() + "."),
-                                    "That was a little too much, so we take a bit off.")),
+                                            "LOAD-too-hard",
+                                            Tag.HOUSE,
+                                            "effort 2 above target, or under the fewest repetitions",
+                                            "The last sets were harder than meant or short of "
+                                                    + slot.reps().low() + " repetitions: " + load.label()
+                                                    + (less.equals(load)
+                                                            ? " stays, the lightest there is."
+                                                            : " goes down to " + less.label() + "."),
+                                            "That was a little too much, so we take a bit off.")
+                                    .with("load", load.label())
+                                    .with("repetitions", done(last, LoggedSet::reps))
+                                    .with("efforts", done(last, SlotDecisions::said))),
                     slot.reps());
         }
         return progress(exercise, done, load, loads);
@@ -144,13 +158,17 @@ final class SlotDecisions {
                 new Decided(
                         load,
                         reason(
-                                "PROGRESS-not-yet",
-                                Tag.HOUSE,
-                                "two sessions running, all sets at the top of the range at or under the target effort, both go",
-                                load.label() + " stays: not yet two sessions running with all sets at "
-                                        + slot.reps().high() + " repetitions and effort at or under "
-                                        + Numbers.plain(slot.targetEffort().value()) + ".",
-                                "Same weight; let the repetitions come up first.")),
+                                        "PROGRESS-not-yet",
+                                        Tag.HOUSE,
+                                        "two sessions running, all sets at the top of the range at or under the target effort, both go",
+                                        load.label() + " stays: not yet two sessions running with all sets at "
+                                                + slot.reps().high() + " repetitions and effort at or under "
+                                                + Numbers.plain(
+                                                        slot.targetEffort().value()) + ".",
+                                        "Same weight; let the repetitions come up first.")
+                                .with("load", load.label())
+                                .with("last repetitions", done(last, LoggedSet::reps))
+                                .with("last efforts", done(last, SlotDecisions::said))),
                 slot.reps());
     }
 
@@ -167,11 +185,14 @@ final class SlotDecisions {
                     new Decided(
                             load,
                             reason(
-                                    "SAME-hold",
-                                    Tag.HOUSE,
-                                    "same: load stays",
-                                    load.label() + " stays. " + signal.reason().exact(),
-                                    signal.reason().plain())),
+                                            "SAME-hold",
+                                            Tag.HOUSE,
+                                            "same: load stays",
+                                            load.label() + " stays. "
+                                                    + signal.reason().exact(),
+                                            signal.reason().plain())
+                                    .with("load", load.label())
+                                    .with("signal", signal.reason().ruleId())),
                     slot.reps());
         }
         boolean clean = signal.cleanMorning()
@@ -185,12 +206,14 @@ final class SlotDecisions {
                     new Decided(
                             load,
                             reason(
-                                    "SAME-second-clean",
-                                    Tag.HOUSE,
-                                    "second same running, both mornings within 1 of usual",
-                                    "Second same running with clean mornings: one repetition more, up to " + more.high()
-                                            + ", with " + load.label() + ".",
-                                    "One more repetition, nothing else.")),
+                                            "SAME-second-clean",
+                                            Tag.HOUSE,
+                                            "second same running, both mornings within 1 of usual",
+                                            "Second same running with clean mornings: one repetition more, up to "
+                                                    + more.high() + ", with " + load.label() + ".",
+                                            "One more repetition, nothing else.")
+                                    .with("load", load.label())
+                                    .with("signal", signal.reason().ruleId())),
                     more);
         }
         Load less = loads.atMost(load.kg() * STEP_BACK);
@@ -199,12 +222,14 @@ final class SlotDecisions {
                 new Decided(
                         less.kg() < load.kg() ? less : load,
                         reason(
-                                "SAME-step-back",
-                                Tag.HOUSE,
-                                "second same running: 10 % of load or one set",
-                                "Second same running: a step back from " + load.label() + " to " + less.label() + ". "
-                                        + signal.reason().exact(),
-                                "We take a small step back and let it settle.")),
+                                        "SAME-step-back",
+                                        Tag.HOUSE,
+                                        "second same running: 10 % of load or one set",
+                                        "Second same running: a step back from " + load.label() + " to " + less.label()
+                                                + ". " + signal.reason().exact(),
+                                        "We take a small step back and let it settle.")
+                                .with("from", load.label())
+                                .with("signal", signal.reason().ruleId())),
                 slot.reps());
     }
 
@@ -250,13 +275,27 @@ final class SlotDecisions {
                                 && s.effort().value() >= slot.targetEffort().value() + TOO_HARD_BY));
     }
 
-    private Optional<LocalDate> easedLately(Slot slot) {
+    /** An ease of a place that the exercise loads, and the day of its session. */
+    private record Eased(LocalDate on, SiteSignal signal) {}
+
+    private Optional<Eased> easedLately(Slot slot) {
         for (int i = Math.max(0, sessions.size() - 2); i < sessions.size(); i++) {
-            if (worst(i, slot).filter(s -> s.signal() == Signal.EASE).isPresent()) {
-                return Optional.of(sessions.get(i).on());
+            LocalDate on = sessions.get(i).on();
+            Optional<Eased> eased =
+                    worst(i, slot).filter(s -> s.signal() == Signal.EASE).map(s -> new Eased(on, s));
+            if (eased.isPresent()) {
+                return eased;
             }
         }
         return Optional.empty();
+    }
+
+    private static String done(Done done, java.util.function.Function<LoggedSet, Object> what) {
+        return done.sets().stream().map(s -> String.valueOf(what.apply(s))).collect(Collectors.joining(", "));
+    }
+
+    private static String said(LoggedSet set) {
+        return set.effort() == null ? "not said" : Numbers.plain(set.effort().value());
     }
 
     private Progression.Session session(Done done) {

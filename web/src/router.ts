@@ -66,8 +66,10 @@ router.beforeEach(async (to) => {
   return true
 })
 
-whenSignedOut(() => {
-  if (session.view) session.view = { ...session.view, person: undefined }
+whenSignedOut(async () => {
+  const view = await loadSession()
   const here = router.currentRoute.value
-  if (here.name !== 'sign-in') void router.push({ name: 'sign-in', query: { next: here.fullPath, expired: '1' } })
+  if (!view.person && here.name !== 'sign-in') {
+    await router.push({ name: 'sign-in', query: { next: here.fullPath, expired: '1' } })
+  }
 })

@@ -39,7 +39,7 @@ export const api = createClient<paths>({ credentials: 'same-origin' })
 api.use(csrf)
 
 let onSignedOut: () => void = () => undefined
-/** What to do when the server says that nobody is signed in any more. */
+/** What to do when the server may have forgotten who is signed in. */
 export function whenSignedOut(action: () => void) {
   onSignedOut = action
 }
@@ -68,7 +68,9 @@ export async function ask<T>(call: () => Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T
   const body = (answer.error ?? {}) as Partial<Problem>
-  if (answer.response.status === 401 && !answer.response.url.endsWith('/api/session')) onSignedOut()
+  // A refused token is often a sign-in that ran out together with its cookies.
+  const refused = answer.response.status === 401 || answer.response.status === 403
+  if (refused && !answer.response.url.endsWith('/api/session')) onSignedOut()
   throw new ApiError(
     {
       status: answer.response.status,

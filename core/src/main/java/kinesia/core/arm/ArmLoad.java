@@ -11,6 +11,8 @@ import java.util.List;
  * @param offAxisNm torque about the axis that the elbow cannot follow, varus positive
  * @param axialForceN pull along the forearm, traction positive
  * @param resistance force at the grip (N)
+ * @param loadFraction elbow torque of the resistance alone over what the same force could make at most, 0 to 1; NaN where
+ *     there is no force
  * @param shoulderTorqueNm magnitude at the shoulder, whatever carries it
  * @param shoulderRotationNm part along the upper arm
  * @param shoulderElevationNm part about the raising axis
@@ -21,6 +23,7 @@ public record ArmLoad(
         double offAxisNm,
         double axialForceN,
         Vec3 resistance,
+        double loadFraction,
         double shoulderTorqueNm,
         double shoulderRotationNm,
         double shoulderElevationNm) {
@@ -31,32 +34,57 @@ public record ArmLoad(
         for (Resistance resistance : resistances) {
             force = force.plus(resistance.forceAt(frame.grip()));
         }
-        Vec3 forearmWeight = weight(arm.forearmMassKg());
-        Vec3 handWeight = weight(arm.handMassKg());
-        Vec3 forearmCentre = frame.forearm().times(arm.forearmCentre() * arm.forearmLengthM());
-        Vec3 hand = frame.forearm().times(arm.gripDistanceM());
+        Vec3 forearm = frame.forearm();
+        double forearmWeight = weight(arm.forearmMassKg());
+        double handWeight = weight(arm.handMassKg());
+        double forearmCentre = arm.forearmCentre() * arm.forearmLengthM();
+        double reach = arm.gripDistanceM();
 
-        Vec3 byResistance = hand.cross(force);
-        Vec3 atElbow =
-                forearmCentre.cross(forearmWeight).plus(hand.cross(handWeight)).plus(byResistance);
-        Vec3 upperArmCentre = frame.upperArm().times(arm.upperArmCentre() * arm.upperArmLengthM());
-        Vec3 distal = forearmWeight.plus(handWeight).plus(force);
-        Vec3 atShoulder = upperArmCentre
-                .cross(weight(arm.upperArmMassKg()))
-                .plus(frame.elbow().cross(distal))
-                .plus(atElbow);
+        // Forearm and hand lie along one line, so their weights act as one moment along it.
+        double byWeights = forearmCentre * forearmWeight + reach * handWeight;
+        Vec3 byResistance = forearm.times(reach).cross(force);
+        Vec3 atElbow = new Vec3(
+                byResistance.x() - forearm.z() * byWeights,
+                byResistance.y(),
+                byResistance.z() + forearm.x() * byWeights);
+        Vec3 distal = new Vec3(force.x(), force.y() + forearmWeight + handWeight, force.z());
+        double ownMoment = arm.upperArmCentre() * arm.upperArmLengthM() * weight(arm.upperArmMassKg());
+        Vec3 upperArm = frame.upperArm();
+        Vec3 carried = frame.elbow().cross(distal);
+        Vec3 atShoulder = new Vec3(
+                atElbow.x() + carried.x() - upperArm.z() * ownMoment,
+                atElbow.y() + carried.y(),
+                atElbow.z() + carried.z() + upperArm.x() * ownMoment);
+        double byResistanceAboutElbow = byResistance.dot(frame.flexionAxis());
+        double strength = force.norm();
         return new ArmLoad(
                 -atElbow.dot(frame.flexionAxis()),
-                -byResistance.dot(frame.flexionAxis()),
-                atElbow.dot(frame.flexionAxis().cross(frame.forearm())),
-                distal.dot(frame.forearm()),
+                -byResistanceAboutElbow,
+                atElbow.dot(frame.flexionAxis().cross(forearm)),
+                distal.dot(forearm),
                 force,
+                strength == 0 ? Double.NaN : Math.abs(byResistanceAboutElbow) / (strength * reach),
                 atShoulder.norm(),
-                atShoulder.dot(frame.upperArm()),
+                atShoulder.dot(upperArm),
                 atShoulder.dot(frame.raisingAxis()));
     }
 
-    private static Vec3 weight(double massKg) {
-        return new Vec3(0, -massKg * Resistance.GRAVITY, 0);
+    /** The same load on the other arm: only the direction of the force changes. */
+    public ArmLoad mirrored() {
+        return new ArmLoad(
+                elbowDemandNm,
+                elbowResistanceDemandNm,
+                offAxisNm,
+                axialForceN,
+                resistance.mirrored(),
+                loadFraction,
+                shoulderTorqueNm,
+                shoulderRotationNm,
+                shoulderElevationNm);
+    }
+
+    /** Vertical force of a mass, N; negative is down. */
+    private static double weight(double massKg) {
+        return -massKg * Resistance.GRAVITY;
     }
 }

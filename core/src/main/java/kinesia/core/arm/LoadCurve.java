@@ -19,7 +19,11 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
     private static final double SLACK_SHARE = 0.10;
 
     /** One point of the curve. */
-    public record Sample(double progress, Pose pose, ArmFrame frame, ArmLoad load) {}
+    public record Sample(double progress, Pose pose, ArmFrame frame, ArmLoad load) {
+        Sample mirrored() {
+            return new Sample(progress, pose, frame.mirrored(), load.mirrored());
+        }
+    }
 
     /** Where in the lift the elbow is loaded most. */
     public enum Profile {
@@ -49,7 +53,24 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
             double largestElevationDeg,
             double largestExtensionDeg) {}
 
-    /** Samples {@code movement} at {@code count} points (2 to 10001). */
+    /** The curve of the left or right arm; points of {@code resistances} are given from that arm's own shoulder. */
+    public static LoadCurve of(
+            ArmDimensions arm,
+            Side side,
+            Movement movement,
+            List<Resistance> resistances,
+            boolean supported,
+            int count) {
+        if (side == Side.RIGHT) {
+            return of(arm, movement, resistances, supported, count);
+        }
+        LoadCurve right =
+                of(arm, movement, resistances.stream().map(Resistance::mirrored).toList(), supported, count);
+        List<Sample> mirrored = right.samples.stream().map(Sample::mirrored).toList();
+        return new LoadCurve(supported, mirrored, right.summary);
+    }
+
+    /** Samples {@code movement} of the right arm at {@code count} points (2 to 10001). */
     public static LoadCurve of(
             ArmDimensions arm, Movement movement, List<Resistance> resistances, boolean supported, int count) {
         InvalidValue.requireWithin("samples", count, 2, 10_001, "samples");
@@ -102,9 +123,10 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
         }
         double peakSize = Math.abs(peak.load().elbowDemandNm());
         boolean nothing = peakSize < NOTHING_NM;
-        long slack = samples.stream()
-                .filter(s -> Math.abs(s.load().elbowDemandNm()) < SLACK_SHARE * peakSize)
-                .count();
+        int slack = 0;
+        for (Sample sample : samples) {
+            slack += Math.abs(sample.load().elbowDemandNm()) < SLACK_SHARE * peakSize ? 1 : 0;
+        }
         return new Summary(
                 nothing ? 0 : peak.load().elbowDemandNm(),
                 nothing ? 0 : peak.load().elbowResistanceDemandNm(),

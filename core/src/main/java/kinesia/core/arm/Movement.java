@@ -1,5 +1,6 @@
 package kinesia.core.arm;
 
+import java.util.ArrayList;
 import java.util.List;
 import kinesia.core.reason.InvalidValue;
 
@@ -44,5 +45,23 @@ public record Movement(List<Keyframe> keyframes) {
         Keyframe from = keyframes.get(i - 1);
         Keyframe to = keyframes.get(i);
         return from.pose().towards(to.pose(), (progress - from.progress()) / (to.progress() - from.progress()));
+    }
+
+    /**
+     * The part from {@code from} to {@code to} (0 to 1, {@code from} below {@code to}) as a movement of its own; otherwise
+     * {@link InvalidValue}.
+     */
+    public Movement part(double from, double to) {
+        InvalidValue.requireWithin("rangeFrom", from, 0, 1, "");
+        InvalidValue.requireWithin("rangeTo", to, from + 0.01, 1, "");
+        List<Keyframe> frames = new ArrayList<>();
+        frames.add(new Keyframe(0, at(from)));
+        for (Keyframe frame : keyframes) {
+            if (frame.progress() > from && frame.progress() < to) {
+                frames.add(new Keyframe((frame.progress() - from) / (to - from), frame.pose()));
+            }
+        }
+        frames.add(new Keyframe(1, at(to)));
+        return new Movement(frames);
     }
 }

@@ -10,6 +10,9 @@ public sealed interface Resistance {
     /** Force on the hand (N) with the grip at {@code grip} (m, from the shoulder). */
     Vec3 forceAt(Vec3 grip);
 
+    /** The same resistance seen in the mirror that swaps left and right. */
+    Resistance mirrored();
+
     /** A weight in the hand; 0 to 200 kg. */
     record FreeWeight(double massKg) implements Resistance {
         public FreeWeight {
@@ -19,6 +22,11 @@ public sealed interface Resistance {
         @Override
         public Vec3 forceAt(Vec3 grip) {
             return new Vec3(0, -massKg * GRAVITY, 0);
+        }
+
+        @Override
+        public Resistance mirrored() {
+            return this;
         }
     }
 
@@ -31,6 +39,11 @@ public sealed interface Resistance {
         @Override
         public Vec3 forceAt(Vec3 grip) {
             return toward(grip, pulley, tensionN);
+        }
+
+        @Override
+        public Resistance mirrored() {
+            return new Cable(tensionN, pulley.mirrored());
         }
     }
 
@@ -52,10 +65,20 @@ public sealed interface Resistance {
 
         @Override
         public Vec3 forceAt(Vec3 grip) {
-            double free = freeLengthM - wrapM;
-            double stretch = (anchor.minus(grip).norm() - free) / free;
+            double stretch = stretchAt(grip);
             double each = stretch > 0 ? forceAtZeroN + (forceAtDoubleLengthN - forceAtZeroN) * stretch : 0;
             return toward(grip, anchor, count * each);
+        }
+
+        /** Stretch beyond the free, unwrapped length as a share of it (1 = double length); 0 or less when slack. */
+        public double stretchAt(Vec3 grip) {
+            double free = freeLengthM - wrapM;
+            return (anchor.minus(grip).norm() - free) / free;
+        }
+
+        @Override
+        public Resistance mirrored() {
+            return new Band(forceAtZeroN, forceAtDoubleLengthN, freeLengthM, anchor.mirrored(), count, wrapM);
         }
     }
 
@@ -68,6 +91,11 @@ public sealed interface Resistance {
         @Override
         public Vec3 forceAt(Vec3 grip) {
             return force;
+        }
+
+        @Override
+        public Resistance mirrored() {
+            return new Support(force.mirrored());
         }
     }
 

@@ -16,6 +16,11 @@ public record Vec3(double x, double y, double z) {
         return new Vec3(x * s, y * s, z * s);
     }
 
+    /** {@code a} times {@code p} plus {@code b} times {@code q}. */
+    public static Vec3 mix(Vec3 a, double p, Vec3 b, double q) {
+        return new Vec3(a.x * p + b.x * q, a.y * p + b.y * q, a.z * p + b.z * q);
+    }
+
     public double dot(Vec3 o) {
         return x * o.x + y * o.y + z * o.z;
     }
@@ -26,13 +31,6 @@ public record Vec3(double x, double y, double z) {
 
     public double norm() {
         return Math.sqrt(dot(this));
-    }
-
-    /** This vector turned about the unit vector {@code axis} by the right-hand rule (Rodrigues' formula). */
-    public Vec3 turned(Vec3 axis, double radians) {
-        double c = Math.cos(radians);
-        double s = Math.sin(radians);
-        return times(c).plus(axis.cross(this).times(s)).plus(axis.times(axis.dot(this) * (1 - c)));
     }
 
     /** The same vector seen in the mirror that swaps left and right. */

@@ -1,10 +1,7 @@
 package kinesia.core.plan;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import kinesia.core.arm.Movement;
-import kinesia.core.arm.Movement.Keyframe;
 
 /** The part of a movement that lies within an allowed range of elbow bend. */
 final class RangeOfMovement {
@@ -33,23 +30,11 @@ final class RangeOfMovement {
         if (from < 0 || travel(movement, from, to) < SMALLEST_SHARE * travel(movement, 0, STEPS)) {
             return Optional.empty();
         }
-        return Optional.of(part(movement, (double) from / STEPS, (double) to / STEPS));
+        return Optional.of(movement.part((double) from / STEPS, (double) to / STEPS));
     }
 
     private static double travel(Movement movement, int from, int to) {
         return Math.abs(movement.at((double) to / STEPS).elbowFlexionDeg()
                 - movement.at((double) from / STEPS).elbowFlexionDeg());
-    }
-
-    private static Movement part(Movement movement, double from, double to) {
-        List<Keyframe> frames = new ArrayList<>();
-        frames.add(new Keyframe(0, movement.at(from)));
-        for (Keyframe frame : movement.keyframes()) {
-            if (frame.progress() > from && frame.progress() < to) {
-                frames.add(new Keyframe((frame.progress() - from) / (to - from), frame.pose()));
-            }
-        }
-        frames.add(new Keyframe(1, movement.at(to)));
-        return new Movement(frames);
     }
 }

@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
 import kinesia.core.screening.ScreenQuestions;
 import kinesia.core.screening.ScreeningFile;
@@ -13,13 +16,21 @@ import kinesia.core.screening.ScreeningFile;
 /** The shipped rule files, read for tests. */
 public final class RuleFiles {
     private static final ExerciseModel MODEL = new ExerciseModel(
-            Catalogue.parse("exercises.yaml", text("exercises.yaml")),
-            StressWeights.parse("stress.yaml", text("stress.yaml")));
+            Catalogue.parse(catalogue()),
+            StressWeights.parse("stress.yaml", text("stress.yaml")),
+            StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
 
     private RuleFiles() {}
 
     public static ExerciseModel model() {
         return MODEL;
+    }
+
+    /** The catalogue's files by name. */
+    public static Map<String, String> catalogue() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        Catalogue.FILES.forEach(name -> texts.put(name, text("exercises/" + name)));
+        return texts;
     }
 
     public static ScreenQuestions questions() {

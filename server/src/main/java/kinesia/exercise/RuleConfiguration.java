@@ -3,8 +3,11 @@ package kinesia.exercise;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.Planner;
 import kinesia.core.screening.ScreeningFile;
@@ -17,9 +20,14 @@ import org.springframework.context.annotation.Configuration;
 class RuleConfiguration {
     @Bean
     ExerciseModel exerciseModel() throws IOException {
+        Map<String, String> catalogue = new LinkedHashMap<>();
+        for (String file : Catalogue.FILES) {
+            catalogue.put(file, text("exercises/" + file));
+        }
         return new ExerciseModel(
-                Catalogue.parse("exercises.yaml", text("exercises.yaml")),
-                StressWeights.parse("stress.yaml", text("stress.yaml")));
+                Catalogue.parse(catalogue),
+                StressWeights.parse("stress.yaml", text("stress.yaml")),
+                StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
     }
 
     @Bean

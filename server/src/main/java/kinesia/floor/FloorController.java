@@ -279,11 +279,11 @@ class FloorController {
                                             exercise,
                                             client.body().massKg())
                                     .loads(),
-                            exercise.setUp(),
-                            exercise.cues(),
-                            exercise.breathing(),
-                            exercise.faults(),
-                            exercise.landmark());
+                            exercise.guidance().setUp(),
+                            exercise.guidance().cues(),
+                            exercise.guidance().breathing(),
+                            exercise.guidance().faults(),
+                            exercise.guidance().landmark());
                 })
                 .toList();
     }

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param stack cable stack; null when there is none
  * @param bands bands with their measured pull
  * @param furniture chair, flat bench, adjustable bench, sloped pad, high anchor, mat
+ * @param household jugs, cans and bags by measured mass
  */
 public record Equipment(
         List<Double> dumbbellsKg,
@@ -22,13 +23,24 @@ public record Equipment(
         @Nullable Plated angledBar,
         @Nullable Stack stack,
         List<Band> bands,
-        Set<String> furniture) {
+        Set<String> furniture,
+        @Nullable List<HouseholdObject> household) {
 
     public Equipment {
         dumbbellsKg = List.copyOf(dumbbellsKg);
         bands = List.copyOf(bands);
         furniture = Set.copyOf(furniture);
+        // Places kept before household objects were known have none.
+        household = household == null ? List.of() : List.copyOf(household);
     }
+
+    @Override
+    public List<HouseholdObject> household() {
+        return household == null ? List.of() : household;
+    }
+
+    /** A jug, can or bag of measured mass. */
+    public record HouseholdObject(String name, double kg) {}
 
     /** A bar or handle of {@code emptyKg} with pairs of plates, one of each pair an end. */
     public record Plated(double emptyKg, List<PlatePair> pairs) {

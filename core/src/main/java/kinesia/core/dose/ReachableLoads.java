@@ -29,9 +29,14 @@ public record ReachableLoads(List<Load> loads) {
             }
             case STRAIGHT_BAR -> plated(equipment.straightBar(), found);
             case ANGLED_BAR -> plated(equipment.angledBar(), found);
-            case CABLE_HANDLE, CABLE_ROPE -> stack(equipment.stack(), found);
+            case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR -> stack(equipment.stack(), found);
             case BAND -> bands(equipment.bands(), found);
+            case HOUSEHOLD -> equipment.household().forEach(o -> add(found, new Load(o.kg(), o.name())));
+            case MACHINE -> {
+                // No machine's stack is listed yet, so none gives a load.
+            }
             case BODY_WEIGHT -> add(found, new Load(exercise.bodyWeightShare() * bodyMassKg, "body weight"));
+            case NOTHING -> add(found, new Load(0, "no load"));
         }
         return new ReachableLoads(List.copyOf(found.values()));
     }
@@ -89,6 +94,7 @@ public record ReachableLoads(List<Load> loads) {
             case "straight bar" -> e.straightBar() != null;
             case "angled bar" -> e.angledBar() != null;
             case "cable stack" -> e.stack() != null;
+            case "household object" -> !e.household().isEmpty();
             case "bands" -> !e.bands().isEmpty() || implement != Implement.BAND;
             default -> e.furniture().contains(item);
         };

@@ -51,6 +51,6 @@ public final class RestAndTime {
 
     /** Seconds of one set of {@code reps}; twice as long when the arms work in turn. */
     public static int setSeconds(Exercise exercise, int reps) {
-        return reps * exercise.tempo().secondsPerRep() * (exercise.arms() == Exercise.Arms.IN_TURN ? 2 : 1);
+        return reps * exercise.tempo().secondsPerRep() * exercise.arms().timesAsLong();
     }
 }

@@ -3,20 +3,21 @@ package kinesia.core.exercise;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.arm.Movement;
+import kinesia.core.reason.InvalidValue;
 
 /**
  * One entry of the catalogue. Everything that torque, figure and planning need is derived from these fields.
  *
  * @param key stable identifier
  * @param movementFamily entries of one family are never planned together
- * @param stimulus share of a hard set that each head receives, 0 to 1 [practice]
+ * @param stimulus share of a hard set that each head receives, 0 to 1 [practice]; empty for companions and warm-ups
  * @param bodyWeightShare for body-weight entries, the share of body mass on both hands; else 0
- * @param homeAlone whether a client may do it alone at home
  */
 public record Exercise(
         String key,
         String name,
         String movementFamily,
+        Role role,
         Movement movement,
         Implement implement,
         Grip grip,
@@ -24,25 +25,26 @@ public record Exercise(
         Arms arms,
         ResistanceSpec resistance,
         boolean upperArmSupported,
+        Furniture furniture,
         Map<Head, Double> stimulus,
         double bodyWeightShare,
         Tempo tempo,
         RepRange reps,
         List<String> equipment,
-        List<String> setUp,
-        List<String> cues,
-        String breathing,
-        List<String> faults,
-        String landmark,
-        String otherArm,
+        Guidance guidance,
         WarmUpRole warmUpRole,
-        boolean homeAlone,
         boolean closingPress) {
 
-    /** Whether the arms work together or one after the other. */
+    /** Whether the arms work together, rep by rep in turn within one set, or one set after the other. */
     public enum Arms {
         TOGETHER,
-        IN_TURN
+        ALTERNATING,
+        IN_TURN;
+
+        /** How many times as long as both at once. */
+        public int timesAsLong() {
+            return this == TOGETHER ? 1 : 2;
+        }
     }
 
     /** What the entry is good for in a warm-up. */
@@ -51,7 +53,7 @@ public record Exercise(
         EASY_FIRST
     }
 
-    /** Seconds for lifting, holding at the top and lowering; each 0 to 10. */
+    /** Seconds for lifting, holding at the top and lowering; each 0 to 60. */
     public record Tempo(int upS, int holdS, int downS) {
         public int secondsPerRep() {
             return upS + holdS + downS;
@@ -61,8 +63,8 @@ public record Exercise(
     /** Lowest and highest repetitions of a set, 1 to 30. */
     public record RepRange(int low, int high) {
         public RepRange {
-            kinesia.core.reason.InvalidValue.requireWithin("reps.low", low, 1, 30, "");
-            kinesia.core.reason.InvalidValue.requireWithin("reps.high", high, low, 30, "");
+            InvalidValue.requireWithin("reps.low", low, 1, 30, "");
+            InvalidValue.requireWithin("reps.high", high, low, 30, "");
         }
     }
 
@@ -81,30 +83,62 @@ public record Exercise(
 
     /** The same exercise over another range. */
     public Exercise withMovement(Movement other) {
+        return with(other, implement, grip, resistance, stimulus, equipment);
+    }
+
+    /** The same exercise moved, held or loaded otherwise. */
+    Exercise with(
+            Movement newMovement,
+            Implement newImplement,
+            Grip newGrip,
+            ResistanceSpec newResistance,
+            Map<Head, Double> newStimulus,
+            List<String> newEquipment) {
         return new Exercise(
                 key,
                 name,
                 movementFamily,
-                other,
+                role,
+                newMovement,
+                newImplement,
+                newGrip,
+                stance,
+                arms,
+                newResistance,
+                upperArmSupported,
+                furniture,
+                newStimulus,
+                bodyWeightShare,
+                tempo,
+                reps,
+                newEquipment,
+                guidance,
+                warmUpRole,
+                closingPress);
+    }
+
+    /** The same exercise under another key and name: a room's own variation. */
+    public Exercise called(String newKey, String newName) {
+        return new Exercise(
+                newKey,
+                newName,
+                movementFamily,
+                role,
+                movement,
                 implement,
                 grip,
                 stance,
                 arms,
                 resistance,
                 upperArmSupported,
+                furniture,
                 stimulus,
                 bodyWeightShare,
                 tempo,
                 reps,
                 equipment,
-                setUp,
-                cues,
-                breathing,
-                faults,
-                landmark,
-                otherArm,
+                guidance,
                 warmUpRole,
-                homeAlone,
                 closingPress);
     }
 }

@@ -1,93 +1,140 @@
 package kinesia.core.exercise;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
-import kinesia.core.arm.Pose;
 
 /** What an exercise gives and costs one client, from the arm model. Immutable; safe to share. */
 public final class ExerciseModel {
-    // What counts as equal effort [house].
-    private static final double EQUAL_ELBOW_NM = 20;
-    private static final double EQUAL_SHOULDER_NM = 35;
-    private static final int HALVINGS = 13;
     private static final int COARSE_SAMPLES = 21;
-
     private static final double LARGEST_LOAD_KG = 80;
+    // Warm-up and cool-down moves carry next to nothing [practice].
+    private static final double LIGHT_KG = 1;
 
     private final Catalogue catalogue;
     private final StressWeights weights;
+    private final StressModel stress;
+    private final StimulusRules stimulus;
 
-    public ExerciseModel(Catalogue catalogue, StressWeights weights) {
+    public ExerciseModel(Catalogue catalogue, StressWeights weights, StimulusRules stimulus) {
         this.catalogue = catalogue;
         this.weights = weights;
+        this.stress = new StressModel(weights);
+        this.stimulus = stimulus;
     }
 
     public Catalogue catalogue() {
         return catalogue;
     }
 
-    /** The load curve of one arm at {@code loadKg}; body-weight exercises carry their own share whatever is given. */
-    public LoadCurve curve(Exercise exercise, Body body, double loadKg) {
-        return curve(exercise, body, loadKg, LoadCurve.SAMPLES);
+    /** The same rules over another catalogue, which must still hold the references. */
+    public ExerciseModel with(Catalogue other) {
+        return new ExerciseModel(other, weights, stimulus);
     }
 
-    private static LoadCurve curve(Exercise exercise, Body body, double loadKg, int samples) {
-        double carried = exercise.bodyWeightShare() > 0 ? exercise.bodyWeightShare() * body.massKg() : loadKg;
+    public StimulusRules stimulusRules() {
+        return stimulus;
+    }
+
+    /** The load curve of one arm at {@code loadKg}; body-weight exercises carry their own share whatever is given. */
+    public LoadCurve curve(Exercise exercise, Body body, double loadKg) {
+        return curve(exercise, body, body.arm(), loadKg, LoadCurve.SAMPLES);
+    }
+
+    private static LoadCurve curve(Exercise exercise, Body body, ArmDimensions arm, double loadKg, int samples) {
         return LoadCurve.of(
-                body.arm(),
+                arm,
                 exercise.movement(),
-                exercise.resistance().forLoad(carried, body),
+                exercise.resistance().forLoad(carriedKg(exercise, body, loadKg), body),
                 exercise.upperArmSupported(),
                 samples);
     }
 
-    /**
-     * The load (0 to 80 kg, to about 0.01 kg) that asks the usual effort: peak elbow demand 20 N.m or, where a press meets the shoulder's
-     * strength first, peak shoulder torque 35 N.m, whichever comes first. Used to compare exercises before any load is
-     * known.
-     */
-    public double equalEffortLoad(Exercise exercise, Body body) {
-        if (exercise.bodyWeightShare() > 0) {
-            return 0; // it carries its share of the body whatever is asked
-        }
-        double low = 0;
-        double high = LARGEST_LOAD_KG;
-        for (int i = 0; i < HALVINGS; i++) {
-            double mid = (low + high) / 2;
-            if (asksLess(curve(exercise, body, mid, COARSE_SAMPLES).summary())) {
-                low = mid;
-            } else {
-                high = mid;
-            }
-        }
-        return (low + high) / 2;
+    /** What both hands carry together: the given load, or the body's share. */
+    public static double carriedKg(Exercise exercise, Body body, double loadKg) {
+        return exercise.bodyWeightShare() > 0 ? exercise.bodyWeightShare() * body.massKg() : loadKg;
     }
 
-    private static boolean asksLess(LoadCurve.Summary summary) {
-        Double shoulder = summary.peakShoulderNm();
-        return Math.abs(summary.peakDemandNm()) < EQUAL_ELBOW_NM && (shoulder == null || shoulder < EQUAL_SHOULDER_NM);
+    /** {@link #equalEffortLoad(Exercise, Body, EffortLevel)} at the usual level. */
+    public double equalEffortLoad(Exercise exercise, Body body) {
+        return equalEffortLoad(exercise, body, EffortLevel.USUAL);
+    }
+
+    /**
+     * The load (0 to 80 kg) that asks {@code level} of the elbow or, where a press meets it first, of the shoulder; used to
+     * compare exercises before any load is known. Torques are linear in the load, so it is solved at each sample.
+     */
+    public double equalEffortLoad(Exercise exercise, Body body, EffortLevel level) {
+        if (exercise.bodyWeightShare() > 0 || exercise.implement() == Implement.NOTHING) {
+            return 0; // it carries its share of the body, or nothing, whatever is asked
+        }
+        if (exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN) {
+            return LIGHT_KG;
+        }
+        ArmDimensions arm = body.arm();
+        List<Sample> none = curve(exercise, body, arm, 0, COARSE_SAMPLES).samples();
+        List<Sample> one = curve(exercise, body, arm, 1, COARSE_SAMPLES).samples();
+        List<Sample> two = curve(exercise, body, arm, 2, COARSE_SAMPLES).samples();
+        double elbow = level.elbowNm(exercise.group());
+        double shoulder = level.shoulderNm(exercise.group());
+        double load = LARGEST_LOAD_KG;
+        for (int i = 0; i < COARSE_SAMPLES; i++) {
+            double own = none.get(i).load().elbowDemandNm();
+            double perKg = one.get(i).load().elbowDemandNm() - own;
+            load = Math.min(load, reaching(own * own, 2 * own * perKg, perKg * perKg, elbow));
+            if (!exercise.upperArmSupported()) {
+                double a = square(none.get(i).load().shoulderTorqueNm());
+                double b = square(one.get(i).load().shoulderTorqueNm());
+                double c = square(two.get(i).load().shoulderTorqueNm());
+                double curvature = (c - 2 * b + a) / 2;
+                load = Math.min(load, reaching(a, b - a - curvature, curvature, shoulder));
+            }
+        }
+        return load;
+    }
+
+    /** The smallest load of 0 or more at which a + b x + c x2 reaches the square of {@code most}. */
+    private static double reaching(double a, double b, double c, double most) {
+        double missing = a - most * most;
+        if (missing >= 0) {
+            return 0;
+        }
+        if (c < 1e-12) {
+            return LARGEST_LOAD_KG;
+        }
+        return (-b + Math.sqrt(b * b - 4 * c * missing)) / (2 * c);
+    }
+
+    private static double square(double value) {
+        return value * value;
     }
 
     /** Share of a hard set that each head receives, scaled by how evenly the movement loads. */
     public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve) {
-        Map<Head, Double> result = new EnumMap<>(Head.class);
-        exercise.stimulus().forEach((head, share) -> result.put(head, share * curve.evenness()));
-        return result;
+        return stimulus(exercise, curve, false);
+    }
+
+    /** The same; {@code longLength} adds up to a tenth for load where the muscle is long, which is contested. */
+    public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve, boolean longLength) {
+        return stimulus.given(exercise, curve, longLength);
     }
 
     /** The references of every site for one body; makes the stress of many exercises cheap. */
     public StressScale stressScale(Body body) {
         Map<Site, Double> references = new EnumMap<>(Site.class);
-        Map<String, LoadCurve> curves = new java.util.HashMap<>();
+        Map<String, LoadCurve> curves = new HashMap<>();
         for (Site site : Site.values()) {
             Exercise reference = catalogue.get(weights.reference(site));
             LoadCurve curve = curves.computeIfAbsent(
                     reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body)));
-            references.put(site, raw(reference, curve, site));
+            references.put(site, stress.raw(reference, curve, site));
         }
-        return new StressScale(body, references);
+        return new StressScale(references);
     }
 
     /** Stress at each site at the usual effort, relative to the site's reference exercise at the same effort (1.0). */
@@ -95,74 +142,45 @@ public final class ExerciseModel {
         return stressScale(body).of(curve(exercise, body, equalEffortLoad(exercise, body)), exercise);
     }
 
-    /** Stress of exercises for one body, relative to the references at equal effort. */
+    /** Stress of exercises for one body, relative to the references at the usual effort. */
     public final class StressScale {
-        private final Body body;
         private final Map<Site, Double> references;
 
-        private StressScale(Body body, Map<Site, Double> references) {
-            this.body = body;
+        private StressScale(Map<Site, Double> references) {
             this.references = references;
         }
 
         /** Stress at each site of {@code exercise} with the given curve, which belongs to the same body. */
         public Map<Site, Double> of(LoadCurve curve, Exercise exercise) {
             Map<Site, Double> result = new EnumMap<>(Site.class);
-            references.forEach((site, reference) -> result.put(site, raw(exercise, curve, site) / reference));
+            references.forEach((site, reference) -> result.put(site, stress.raw(exercise, curve, site) / reference));
             return result;
         }
 
-        public Body body() {
-            return body;
+        /** Stress at one moment of a movement. */
+        public double at(Sample sample, boolean supported, Exercise exercise, Site site) {
+            return stress.raw(exercise, supported, sample, site) / reference(site);
         }
-    }
 
-    private double raw(Exercise exercise, LoadCurve curve, Site site) {
-        double worst = 0;
-        for (Sample sample : curve.samples()) {
-            worst = Math.max(worst, raw(exercise, curve.upperArmSupported(), sample, site));
+        /** The same as {@link #of} with each site's part explained, in the order of the sites. */
+        public List<SiteStress> explained(LoadCurve curve, Exercise exercise) {
+            List<SiteStress> parts = new ArrayList<>();
+            for (Site site : Site.values()) {
+                Sample worst = stress.worst(exercise, curve, site);
+                double value = at(worst, curve.upperArmSupported(), exercise, site);
+                String reference = catalogue.get(weights.reference(site)).name();
+                parts.add(new SiteStress(
+                        site,
+                        value,
+                        worst.progress(),
+                        worst.pose().elbowFlexionDeg(),
+                        stress.reason(exercise, curve, worst, site, value, reference)));
+            }
+            return parts;
         }
-        return worst;
-    }
 
-    private double raw(Exercise exercise, boolean supported, Sample sample, Site site) {
-        Pose pose = sample.pose();
-        double force = sample.load().resistance().norm();
-        // What is pushed through the palm needs less grip than what hangs from the fingers.
-        double grip = force
-                - weights.gripSparedByPushing() * Math.max(0, -sample.load().axialForceN());
-        double demand = sample.load().elbowDemandNm();
-        // With a pad the shoulder's torque is not known; the pad carries it, and a small stand-in for holding still
-        // stays.
-        double shoulder = supported
-                ? weights.paddedShoulderShare() * Math.abs(demand)
-                : sample.load().shoulderTorqueNm();
-        double bend = Math.max(0, pose.elbowFlexionDeg());
-        double behind = pose.extensionBehindTrunkDeg();
-        double raised = Math.abs(pose.elevationDeg());
-        boolean palmUp = exercise.grip() == Grip.PALM_UP || exercise.grip() == Grip.TURNING;
-        return switch (site) {
-            case OUTER_ELBOW -> grip * weights.outerElbow(exercise.grip());
-            case INNER_ELBOW -> grip * weights.innerElbow(exercise.grip(), exercise.implement());
-            case WRIST -> force * weights.wrist(exercise.implement());
-            case BACK_OF_ELBOW ->
-                Math.max(0, -demand)
-                        * (1 + weights.backElbowPer90Bend() * bend / 90)
-                        * (1 + weights.backElbowPer180Raised() * raised / 180);
-            case CROOK_OF_ELBOW ->
-                Math.max(0, demand)
-                        * (1 + weights.crookStraight() * Math.max(0, 60 - bend) / 60)
-                        * (palmUp ? 1 : weights.crookNotPalmUp());
-            case FRONT_OF_SHOULDER ->
-                shoulder
-                        + weights.frontShoulderBehindPer45()
-                                * (Math.abs(demand) + weights.frontShoulderPerNewtonBehind() * force)
-                                * behind
-                                / 45;
-            case TOP_OUTER_SHOULDER -> shoulder * (weights.topOuterAtSide() + raised / 90);
-            case TOP_JOINT_OF_SHOULDER ->
-                Math.max(0, -sample.load().axialForceN()) * (weights.topJointPress() + behind / 45)
-                        + weights.topJointAnyForce() * force;
-        };
+        private double reference(Site site) {
+            return java.util.Objects.requireNonNull(references.get(site));
+        }
     }
 }

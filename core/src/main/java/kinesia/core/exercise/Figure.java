@@ -2,63 +2,135 @@ package kinesia.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
 import kinesia.core.arm.Vec3;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is needed to draw an exercise: where the joints are at even steps of the movement, and the load there. Points are
- * metres from the right shoulder, x forward, y up, z to the right; a view from the side reads x and y, from the front z
- * and y. Drawn from the same keyframes that the torques come from.
+ * What is needed to draw an exercise: where the body is at even steps of the movement, what stands around it, and the load
+ * there. Points are metres, x forward, y up, z to the right; a view from the side reads x and y, from the front z and y.
+ * Drawn from the same keyframes that the torques come from. The shoulder is the origin, except where the hands carry the
+ * body: then the hands stay and the body moves.
  *
+ * @param bothArms the other arm does the same at the same time
+ * @param oneWeight one weight is held by both hands, a bar or a single dumbbell
  * @param anchor where a cable or band is fixed; null for weights and body weight
  */
 public record Figure(
         Implement implement,
         Stance stance,
+        boolean bothArms,
+        boolean oneWeight,
         boolean upperArmSupported,
         double peakDemandNm,
         double peakBendDeg,
+        double floorY,
         @Nullable Vec3 anchor,
+        List<Prop> props,
         List<Frame> frames) {
 
     /** Frames a figure is drawn from. */
     public static final int FRAMES = 21;
 
-    // Drillis and Contini 1966 [pub]: trunk from shoulder to hip and shoulder to top of head as shares of stature.
-    private static final double SHOULDER_TO_HIP = 0.288;
-    private static final double SHOULDER_TO_HEAD = 0.118;
+    /** What a thing around the body is, for how it is drawn. */
+    public enum PropKind {
+        PAD,
+        POST,
+        FRAME,
+        WALL,
+        STRAP
+    }
 
-    /** One moment: progress 0 to 1, bend and demand at the elbow, and the joints. */
-    public record Frame(double progress, double bendDeg, double demandNm, Vec3 head, Vec3 hip, Vec3 elbow, Vec3 grip) {}
+    /** A line (two points) or a surface (four). */
+    public record Prop(PropKind kind, List<Vec3> points) {}
+
+    /**
+     * One moment: progress 0 to 1, bend and demand at the elbow, the joints, which way a weight's handle lies in the hand
+     * (unit vector), and the direction of pull (unit vector, zero where nothing pulls).
+     */
+    public record Frame(
+            double progress,
+            double bendDeg,
+            double demandNm,
+            Vec3 head,
+            Vec3 shoulder,
+            Vec3 otherShoulder,
+            Vec3 hip,
+            List<Vec3> leg,
+            List<Vec3> otherLeg,
+            Vec3 elbow,
+            Vec3 grip,
+            Vec3 otherElbow,
+            Vec3 otherGrip,
+            Vec3 handle,
+            Vec3 pull) {}
 
     /** Draws {@code exercise} for {@code body} at {@code loadKg}. */
     public static Figure of(ExerciseModel model, Exercise exercise, Body body, double loadKg) {
-        LoadCurve curve = model.curve(exercise, body, loadKg);
+        return of(exercise, body, model.curve(exercise, body, loadKg));
+    }
+
+    /** Draws {@code exercise} from its curve of the usual number of samples. */
+    public static Figure of(Exercise exercise, Body body, LoadCurve curve) {
+        double h = body.statureM();
+        Vec3 anchor = exercise.implement() == Implement.MACHINE
+                ? null
+                : exercise.resistance().anchor(body).orElse(null);
+        Sample first = curve.samples().get(0);
+        BodyShape start = BodyShape.of(exercise, first.pose().torsoPitchDeg(), first.frame(), h);
         List<Frame> frames = new ArrayList<>(FRAMES);
         int step = (LoadCurve.SAMPLES - 1) / (FRAMES - 1);
         for (int i = 0; i < LoadCurve.SAMPLES; i += step) {
-            Sample s = curve.samples().get(i);
-            Vec3 up = s.frame().trunkUp();
-            frames.add(new Frame(
-                    s.progress(),
-                    s.pose().elbowFlexionDeg(),
-                    s.load().elbowDemandNm(),
-                    up.times(SHOULDER_TO_HEAD * body.statureM()),
-                    up.times(-SHOULDER_TO_HIP * body.statureM()),
-                    s.frame().elbow(),
-                    s.frame().grip()));
+            frames.add(frame(exercise, curve.samples().get(i), first.frame().grip(), h));
         }
         LoadCurve.Summary summary = curve.summary();
         Double peakBend = summary.peakElbowFlexionDeg();
+        double pitch = first.pose().torsoPitchDeg();
         return new Figure(
                 exercise.implement(),
                 exercise.stance(),
+                exercise.arms() != Exercise.Arms.IN_TURN,
+                exercise.implement().isBar()
+                        || (exercise.resistance() instanceof ResistanceSpec.Weight weight && weight.hands() == 2),
                 exercise.upperArmSupported(),
                 Math.abs(summary.peakDemandNm()),
                 peakBend == null ? 0 : peakBend,
-                exercise.resistance().anchor(body).orElse(null),
+                start.floorY(),
+                anchor,
+                Scene.of(exercise, pitch, first.frame(), start, anchor, h),
                 frames);
+    }
+
+    private static Frame frame(Exercise exercise, Sample s, Vec3 firstGrip, double h) {
+        ArmFrame arm = s.frame();
+        boolean handsStay = exercise.implement() == Implement.BODY_WEIGHT;
+        Vec3 by = handsStay ? firstGrip.minus(arm.grip()) : Vec3.ZERO;
+        BodyShape body =
+                BodyShape.of(exercise, s.pose().torsoPitchDeg(), arm, h).moved(by);
+        Vec3 force = s.load().resistance();
+        double size = force.norm();
+        return new Frame(
+                s.progress(),
+                s.pose().elbowFlexionDeg(),
+                s.load().elbowDemandNm(),
+                body.head(),
+                body.shoulder(),
+                body.otherShoulder(),
+                body.hip(),
+                body.leg(),
+                body.otherLeg(),
+                arm.elbow().plus(by),
+                arm.grip().plus(by),
+                body.otherElbow(),
+                body.otherGrip(),
+                handle(exercise.grip(), arm),
+                size == 0 ? Vec3.ZERO : force.times(1 / size));
+    }
+
+    // A fist held thumb up has its handle in the plane of bending; palm up or down, across it.
+    private static Vec3 handle(Grip grip, ArmFrame arm) {
+        return grip == Grip.NEUTRAL ? arm.flexionAxis().cross(arm.forearm()) : arm.flexionAxis();
     }
 }

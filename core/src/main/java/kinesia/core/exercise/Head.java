@@ -1,6 +1,7 @@
 package kinesia.core.exercise;
 
 import java.util.Locale;
+import kinesia.core.reason.RuleFile;
 
 /** A muscle or head of a muscle that bends or straightens the elbow. */
 public enum Head {
@@ -30,6 +31,16 @@ public enum Head {
 
     public Group group() {
         return group;
+    }
+
+    /** The head written as {@code name} in a rule file; an error on {@code line} when there is none. */
+    static Head named(RuleFile line, String name) {
+        for (Head head : values()) {
+            if (head.words().replace(' ', '-').equals(name)) {
+                return head;
+            }
+        }
+        throw line.error("'" + name + "' is no muscle head");
     }
 
     public String words() {

@@ -9,10 +9,26 @@ public enum Implement {
     ANGLED_BAR,
     CABLE_HANDLE,
     CABLE_ROPE,
+    CABLE_BAR,
     BAND,
-    BODY_WEIGHT;
+    MACHINE,
+    HOUSEHOLD,
+    BODY_WEIGHT,
+    NOTHING;
+
+    /** Whether both hands hold one stiff bar, which fixes how wrists and shoulders are turned. */
+    public boolean isBar() {
+        return this == STRAIGHT_BAR || this == ANGLED_BAR || this == CABLE_BAR;
+    }
+
+    /** Whether the force comes along a line toward a fixed point. */
+    public boolean isAnchored() {
+        return this == CABLE_HANDLE || this == CABLE_ROPE || this == CABLE_BAR || this == BAND || this == MACHINE;
+    }
 
     public String words() {
-        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return this == HOUSEHOLD
+                ? "household object"
+                : name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

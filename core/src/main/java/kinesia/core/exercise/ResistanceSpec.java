@@ -39,8 +39,21 @@ public sealed interface ResistanceSpec {
         }
     }
 
-    /** A band per hand; {@code loadKg} is its pull at double length over standard gravity. */
-    record Elastic(double freeLength, Vec3 fixedAt) implements ResistanceSpec {
+    /**
+     * Bands per hand; {@code loadKg} is the pull of one at double length over standard gravity.
+     *
+     * @param freeLength share of stature
+     * @param startShare pull at first tension over pull at double length
+     * @param count bands side by side
+     * @param wrap wound up length, share of stature
+     */
+    record Elastic(double freeLength, Vec3 fixedAt, double startShare, int count, double wrap)
+            implements ResistanceSpec {
+        /** One band, not wound up, whose start is the usual share. */
+        static Elastic of(double freeLength, Vec3 fixedAt) {
+            return new Elastic(freeLength, fixedAt, BAND_START_SHARE, 1, 0);
+        }
+
         @Override
         public Optional<Vec3> anchor(Body body) {
             return Optional.of(fixedAt.times(body.statureM()));
@@ -50,20 +63,28 @@ public sealed interface ResistanceSpec {
         public List<Resistance> forLoad(double loadKg, Body body) {
             double force = loadKg * Resistance.GRAVITY;
             return List.of(new Resistance.Band(
-                    BAND_START_SHARE * force,
+                    startShare * force,
                     force,
                     freeLength * body.statureM(),
                     fixedAt.times(body.statureM()),
-                    1,
-                    0));
+                    count,
+                    wrap * body.statureM()));
         }
     }
 
-    /** Body weight pushed up by the hands; the load is the mass both hands carry. */
-    record Own() implements ResistanceSpec {
+    /** Body weight pushed away by the hands, along {@code toward} (a unit vector); the load is what both hands carry. */
+    record Own(Vec3 toward) implements ResistanceSpec {
         @Override
         public List<Resistance> forLoad(double loadKg, Body body) {
-            return List.of(new Resistance.Support(new Vec3(0, loadKg * Resistance.GRAVITY / 2, 0)));
+            return List.of(new Resistance.Support(toward.times(loadKg * Resistance.GRAVITY / 2)));
+        }
+    }
+
+    /** Nothing in the hand. */
+    record Unloaded() implements ResistanceSpec {
+        @Override
+        public List<Resistance> forLoad(double loadKg, Body body) {
+            return List.of();
         }
     }
 }

@@ -13,6 +13,7 @@ public final class StressWeights {
     private final Map<Grip, Double> innerElbow;
     private final Map<Implement, Double> innerElbowImplement;
     private final Map<Implement, Double> wrist;
+    private final double wristPer30Deviation;
     private final double gripSparedByPushing;
     private final double backElbowPer90Bend;
     private final double backElbowPer180Raised;
@@ -41,6 +42,7 @@ public final class StressWeights {
         wrist = table(root.at("wrist-by-implement"), Implement.class);
         RuleFile numbers = root.at("numbers")
                 .onlyKeys(
+                        "wrist-per-30-deviation",
                         "grip-spared-by-pushing",
                         "back-elbow-per-90-bend",
                         "back-elbow-per-180-raised",
@@ -52,6 +54,7 @@ public final class StressWeights {
                         "padded-shoulder-share",
                         "top-joint-press",
                         "top-joint-any-force");
+        wristPer30Deviation = numbers.at("wrist-per-30-deviation").number();
         gripSparedByPushing = numbers.at("grip-spared-by-pushing").number();
         backElbowPer90Bend = numbers.at("back-elbow-per-90-bend").number();
         backElbowPer180Raised = numbers.at("back-elbow-per-180-raised").number();
@@ -91,6 +94,10 @@ public final class StressWeights {
 
     double wrist(Implement implement) {
         return value(wrist, implement);
+    }
+
+    double wristPer30Deviation() {
+        return wristPer30Deviation;
     }
 
     double gripSparedByPushing() {

@@ -1,7 +1,9 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +14,7 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.WhyNot;
@@ -26,6 +29,7 @@ final class Candidates {
     // The usual aim for people over fifty, leaving two to three repetitions in reserve [practice].
     private static final Effort USUAL_EFFORT = Effort.of(7.5);
     private static final Effort FIRST_EFFORT = Effort.of(6);
+    private static final int FORMS_OF_ONE_MOVEMENT = 2;
     private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
 
     private final ExerciseModel model;
@@ -38,11 +42,38 @@ final class Candidates {
         this.model = model;
         this.request = request;
         this.scale = model.stressScale(request.body());
-        model.catalogue().all().forEach(this::sort);
+        model.catalogue().all().stream().filter(e -> e.role() == Role.MAIN).forEach(this::sort);
     }
 
     List<Candidate> allowed() {
         return allowed;
+    }
+
+    /**
+     * Of each movement the forms with most worth, and those the block already has: what the composer chooses among. More
+     * forms of one movement would change little and cost every plan time.
+     */
+    List<Candidate> shortlist() {
+        Map<String, List<Candidate>> byMovement = new LinkedHashMap<>();
+        allowed.forEach(c -> byMovement
+                .computeIfAbsent(c.exercise().movementFamily(), k -> new ArrayList<>())
+                .add(c));
+        List<Candidate> shortlist = new ArrayList<>();
+        for (List<Candidate> forms : byMovement.values()) {
+            List<Candidate> ranked = forms.stream()
+                    .sorted(Comparator.comparingDouble(Candidate::worth)
+                            .reversed()
+                            .thenComparing(c -> c.exercise().key()))
+                    .toList();
+            for (int i = 0; i < ranked.size(); i++) {
+                Candidate form = ranked.get(i);
+                if (i < FORMS_OF_ONE_MOVEMENT
+                        || request.inBlock().containsKey(form.exercise().key())) {
+                    shortlist.add(form);
+                }
+            }
+        }
+        return shortlist;
     }
 
     List<WhyNot> leftOut() {

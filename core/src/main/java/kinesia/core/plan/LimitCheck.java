@@ -75,7 +75,11 @@ public final class LimitCheck {
             case LARGEST_ELEVATION -> curve.summary().largestElevationDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
             case LARGEST_EXTENSION -> curve.summary().largestExtensionDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
             case NO_GRIP -> name(exercise.grip()).equals(limit.target());
-            case NO_IMPLEMENT -> name(exercise.implement()).equals(limit.target());
+            case NO_IMPLEMENT ->
+                name(exercise.implement()).equals(limit.target())
+                        // A straight bar on a cable fixes the wrist like any other.
+                        || (exercise.implement() == Implement.CABLE_BAR
+                                && name(Implement.STRAIGHT_BAR).equals(limit.target()));
             case NO_STANCE -> name(exercise.stance()).equals(limit.target());
             case NO_EXERCISE -> exercise.movementFamily().equals(limit.target());
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;

@@ -48,7 +48,7 @@ public final class Planner {
         SessionClock clock = new SessionClock(
                 request.minutes() * 60 - general - RAMPS_S, request.rest().seconds());
         Candidates candidates = new Candidates(model, request);
-        Best best = new Composer(request, clock).best(candidates.allowed());
+        Best best = new Composer(request, clock).best(candidates.shortlist());
         if (best == null) {
             return PlanResult.refused(nothingFits(candidates));
         }

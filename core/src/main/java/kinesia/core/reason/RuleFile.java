@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.nodes.MappingNode;
@@ -21,10 +22,12 @@ import org.yaml.snakeyaml.nodes.SequenceNode;
 public final class RuleFile {
     private final String file;
     private final Node node;
+    private final @Nullable RuleFile defaults;
 
-    private RuleFile(String file, Node node) {
+    private RuleFile(String file, Node node, @Nullable RuleFile defaults) {
         this.file = file;
         this.node = node;
+        this.defaults = defaults;
     }
 
     /** Parses {@code text}; {@code file} is used in error messages only. */
@@ -33,7 +36,7 @@ public final class RuleFile {
         if (root == null) {
             throw new IllegalArgumentException(file + ": empty");
         }
-        return new RuleFile(file, root);
+        return new RuleFile(file, root, null);
     }
 
     /** An error that names this node's line. */
@@ -41,7 +44,7 @@ public final class RuleFile {
         return new IllegalArgumentException(file + ":" + (node.getStartMark().getLine() + 1) + ": " + message);
     }
 
-    /** Refuses any key of this mapping that is not among {@code known}. */
+    /** Refuses any key of this mapping itself that is not among {@code known}. */
     public RuleFile onlyKeys(String... known) {
         List<String> names = List.of(known);
         for (String key : entries().keySet()) {
@@ -57,12 +60,18 @@ public final class RuleFile {
         return find(key).orElseThrow(() -> error("missing field '" + key + "'"));
     }
 
-    /** The child {@code key} if it is there. */
-    public Optional<RuleFile> find(String key) {
-        return Optional.ofNullable(entries().get(key));
+    /** The same mapping, with every field that it does not have itself taken from {@code defaults}. */
+    public RuleFile over(RuleFile defaults) {
+        return new RuleFile(file, node, defaults);
     }
 
-    /** The children of a mapping, in file order. */
+    /** The child {@code key} if it is there. */
+    public Optional<RuleFile> find(String key) {
+        RuleFile own = entries().get(key);
+        return own == null && defaults != null ? defaults.find(key) : Optional.ofNullable(own);
+    }
+
+    /** The children that a mapping has itself, in file order. */
     public Map<String, RuleFile> entries() {
         if (!(node instanceof MappingNode mapping)) {
             throw error("expected 'name: value' lines");
@@ -70,7 +79,7 @@ public final class RuleFile {
         Map<String, RuleFile> entries = new LinkedHashMap<>();
         for (NodeTuple tuple : mapping.getValue()) {
             String key = ((ScalarNode) tuple.getKeyNode()).getValue();
-            if (entries.put(key, new RuleFile(file, tuple.getValueNode())) != null) {
+            if (entries.put(key, new RuleFile(file, tuple.getValueNode(), null)) != null) {
                 throw error("field '" + key + "' stands twice");
             }
         }
@@ -84,7 +93,7 @@ public final class RuleFile {
         }
         List<RuleFile> items = new ArrayList<>();
         for (Node child : sequence.getValue()) {
-            items.add(new RuleFile(file, child));
+            items.add(new RuleFile(file, child, null));
         }
         return items;
     }

@@ -75,7 +75,7 @@ class DoseTest {
         List<Equipment.PlatePair> pairs = List.of(
                 new Equipment.PlatePair(0.5, 2), new Equipment.PlatePair(1.25, 1), new Equipment.PlatePair(2.5, 1));
         Equipment room = new Equipment(
-                List.of(), new Equipment.Plated(1.5, pairs), null, null, null, List.of(), Set.of("chair"));
+                List.of(), new Equipment.Plated(1.5, pairs), null, null, null, List.of(), Set.of("chair"), List.of());
         TreeSet<Double> bruteForce = new TreeSet<>();
         for (int a = 0; a <= 2; a++) {
             for (int b = 0; b <= 1; b++) {
@@ -99,7 +99,8 @@ class DoseTest {
                 null,
                 null,
                 List.of(new Equipment.Band("thin", 20), new Equipment.Band("thick", 50)),
-                Set.of());
+                Set.of(),
+                List.of());
         Exercise curl = MODEL.catalogue().get("band-curl");
         assertThat(ReachableLoads.of(room, curl, 80).loads())
                 .extracting(Load::label)

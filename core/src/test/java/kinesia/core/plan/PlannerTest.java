@@ -45,7 +45,8 @@ class PlannerTest {
             new Equipment.Plated(6, List.of(new Equipment.PlatePair(1.25, 2))),
             new Equipment.Stack(2.5, 2.5, 40, 0),
             List.of(new Equipment.Band("green", 40)),
-            Set.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat"));
+            Set.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat"),
+            List.of());
 
     private static Map<Head.Group, SetBudget> budget(int flexors, int extensors) {
         Reason reason = Reason.of("WEEK-allowance", Tag.HOUSE, "", "This week.", "This week.");
@@ -189,7 +190,8 @@ class PlannerTest {
                 null,
                 random.nextBoolean() ? new Equipment.Stack(2.5, 2.5, 30, 0) : null,
                 random.nextBoolean() ? List.of(new Equipment.Band("green", 40)) : List.of(),
-                Set.copyOf(furniture));
+                Set.copyOf(furniture),
+                List.of());
     }
 
     private static void obeys(Slot slot, PlanRequest request) {
@@ -227,8 +229,8 @@ class PlannerTest {
         Candidates candidates = new Candidates(MODEL, request);
         SessionClock clock = new SessionClock(60 * 60, 90);
         Composer composer = new Composer(request, clock);
-        double best = composer.best(candidates.allowed()).score();
-        List<Candidate> all = candidates.allowed();
+        double best = composer.best(candidates.shortlist()).score();
+        List<Candidate> all = candidates.shortlist();
         for (Candidate a : all) {
             for (Candidate b : all) {
                 for (Candidate c : all) {
@@ -297,7 +299,7 @@ class PlannerTest {
 
     @Test
     void an_empty_room_gets_a_clear_sentence_and_not_a_plan() {
-        Equipment nothing = new Equipment(List.of(), null, null, null, null, List.of(), Set.of());
+        Equipment nothing = new Equipment(List.of(), null, null, null, null, List.of(), Set.of(), List.of());
         PlanResult result = PLANNER.plan(request(nothing, 40, 6, List.of(), List.of()));
         assertThat(result.plan()).isNull();
         assertThat(result.refusals().get(0).ruleId()).isEqualTo("PLAN-nothing-fits");

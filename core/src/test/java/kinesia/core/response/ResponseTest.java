@@ -44,7 +44,8 @@ class ResponseTest {
             null,
             new Equipment.Stack(2.5, 2.5, 40, 0),
             List.of(),
-            Set.of("chair", "flat bench"));
+            Set.of("chair", "flat bench"),
+            List.of());
 
     private static Slot slot(String key, int sets, boolean trial) {
         Exercise e = MODEL.catalogue().get(key);

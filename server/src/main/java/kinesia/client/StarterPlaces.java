@@ -42,7 +42,8 @@ public class StarterPlaces {
                         new Equipment.Band("yellow band", 22),
                         new Equipment.Band("green band", 38),
                         new Equipment.Band("blue band", 60)),
-                Set.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat"), List.of());
+                Set.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat"),
+                List.of());
         Equipment home = new Equipment(
                 List.of(1.0, 2.0, 3.0, 5.0),
                 new Equipment.Plated(1.5, List.of(new Equipment.PlatePair(0.5, 2), new Equipment.PlatePair(1.25, 2))),
@@ -50,7 +51,8 @@ public class StarterPlaces {
                 null,
                 null,
                 List.of(new Equipment.Band("yellow band", 22), new Equipment.Band("green band", 38)),
-                Set.of("chair", "high anchor"), List.of());
+                Set.of("chair", "high anchor"),
+                List.of());
         return List.of(
                 places.save(new Place(roomId, "The room", studio)),
                 places.save(new Place(roomId, "At home: dumbbells, a handle and two bands", home)));

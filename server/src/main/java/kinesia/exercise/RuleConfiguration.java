@@ -9,6 +9,7 @@ import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
+import kinesia.core.plan.Methods;
 import kinesia.core.plan.Planner;
 import kinesia.core.screening.ScreeningFile;
 import kinesia.core.screening.ScreeningRules;
@@ -33,6 +34,11 @@ class RuleConfiguration {
     @Bean
     ScreeningRules screeningRules() throws IOException {
         return new ScreeningRules(ScreeningFile.parse("screening.yaml", text("screening.yaml")));
+    }
+
+    @Bean
+    Methods methods() throws IOException {
+        return Methods.parse("methods.yaml", text("methods.yaml"));
     }
 
     @Bean

@@ -3,15 +3,20 @@ package kinesia.shared;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import com.fasterxml.jackson.module.paramnames.ParameterNamesModule;
+import java.io.IOException;
+import kinesia.core.arm.Vec3;
 import kinesia.core.dose.Effort;
 import kinesia.core.screening.PainScore;
 
@@ -29,7 +34,8 @@ public final class Json {
     static Module coreTypes() {
         return new SimpleModule("core")
                 .setMixInAnnotation(Effort.class, EffortJson.class)
-                .setMixInAnnotation(PainScore.class, PainScoreJson.class);
+                .setMixInAnnotation(PainScore.class, PainScoreJson.class)
+                .addSerializer(Vec3.class, new PointJson());
     }
 
     /** {@code value} as text for a column. */
@@ -73,5 +79,25 @@ public final class Json {
 
         @JsonValue
         abstract int value();
+    }
+
+    /** Points are drawn, not computed with: a tenth of a millimetre is enough. */
+    private static final class PointJson extends StdSerializer<Vec3> {
+        private PointJson() {
+            super(Vec3.class);
+        }
+
+        @Override
+        public void serialize(Vec3 point, JsonGenerator json, SerializerProvider provider) throws IOException {
+            json.writeStartObject();
+            json.writeNumberField("x", rounded(point.x()));
+            json.writeNumberField("y", rounded(point.y()));
+            json.writeNumberField("z", rounded(point.z()));
+            json.writeEndObject();
+        }
+
+        private static double rounded(double metres) {
+            return Math.round(metres * 10_000) / 10_000.0;
+        }
     }
 }

@@ -1,6 +1,7 @@
 package kinesia.core.arm;
 
 import kinesia.core.reason.InvalidValue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lengths (m) and masses (kg) of one arm; centres of mass as a share of the segment's length from its upper joint. The
@@ -20,6 +21,9 @@ public record ArmDimensions(
     private static final double UPPER_ARM_OF_STATURE = 0.186;
     private static final double FOREARM_OF_STATURE = 0.146;
     private static final double GRIP_OF_STATURE = 0.200;
+    // Stand-ins where every value that they would decide was measured.
+    private static final double ANY_STATURE_M = 1.70;
+    private static final double ANY_MASS_KG = 70;
 
     /** Checks each value against what a human arm can be; otherwise {@link InvalidValue}. */
     public ArmDimensions {
@@ -48,5 +52,50 @@ public record ArmDimensions(
                 (male ? 0.0061 : 0.0056) * bodyMassKg,
                 male ? 0.5772 : 0.5754,
                 male ? 0.4574 : 0.4559);
+    }
+
+    /**
+     * What was measured on a person; null for what was not. {@code sex} decides the centres of mass, stature the lengths
+     * and body mass the masses that were not measured.
+     */
+    public record Measured(
+            @Nullable Double upperArmLengthM,
+            @Nullable Double forearmLengthM,
+            @Nullable Double gripDistanceM,
+            @Nullable Double upperArmMassKg,
+            @Nullable Double forearmMassKg,
+            @Nullable Double handMassKg) {
+        boolean hasLengths() {
+            return upperArmLengthM != null && forearmLengthM != null && gripDistanceM != null;
+        }
+
+        boolean hasMasses() {
+            return upperArmMassKg != null && forearmMassKg != null && handMassKg != null;
+        }
+    }
+
+    /** Measured values where there are any, estimates for the rest; {@link InvalidValue} when an estimate has no basis. */
+    public static ArmDimensions of(Sex sex, @Nullable Double statureM, @Nullable Double bodyMassKg, Measured measured) {
+        if (statureM == null && !measured.hasLengths()) {
+            throw new InvalidValue("statureM", "is needed unless all three lengths are measured");
+        }
+        if (bodyMassKg == null && !measured.hasMasses()) {
+            throw new InvalidValue("bodyMassKg", "is needed unless all three masses are measured");
+        }
+        ArmDimensions e = estimate(
+                sex, statureM == null ? ANY_STATURE_M : statureM, bodyMassKg == null ? ANY_MASS_KG : bodyMassKg);
+        return new ArmDimensions(
+                or(measured.upperArmLengthM, e.upperArmLengthM),
+                or(measured.forearmLengthM, e.forearmLengthM),
+                or(measured.gripDistanceM, e.gripDistanceM),
+                or(measured.upperArmMassKg, e.upperArmMassKg),
+                or(measured.forearmMassKg, e.forearmMassKg),
+                or(measured.handMassKg, e.handMassKg),
+                e.upperArmCentre,
+                e.forearmCentre);
+    }
+
+    private static double or(@Nullable Double measured, double estimate) {
+        return measured == null ? estimate : measured;
     }
 }

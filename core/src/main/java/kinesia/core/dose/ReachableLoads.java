@@ -21,8 +21,13 @@ public record ReachableLoads(List<Load> loads) {
 
     /** All loads of {@code equipment} for {@code exercise}; body weight gives one, its share of {@code bodyMassKg}. */
     public static ReachableLoads of(Equipment equipment, Exercise exercise, double bodyMassKg) {
+        return of(equipment, exercise.implement(), exercise.bodyWeightShare() * bodyMassKg);
+    }
+
+    /** All loads of {@code equipment} with {@code implement}; {@code ownKg} is what the hands carry of the body. */
+    public static ReachableLoads of(Equipment equipment, Implement implement, double ownKg) {
         TreeMap<Long, Load> found = new TreeMap<>();
-        switch (exercise.implement()) {
+        switch (implement) {
             case DUMBBELL -> {
                 equipment.dumbbellsKg().forEach(kg -> add(found, Load.ofKg(kg)));
                 plated(equipment.handle(), found);
@@ -35,7 +40,7 @@ public record ReachableLoads(List<Load> loads) {
             case MACHINE -> {
                 // No machine's stack is listed yet, so none gives a load.
             }
-            case BODY_WEIGHT -> add(found, new Load(exercise.bodyWeightShare() * bodyMassKg, "body weight"));
+            case BODY_WEIGHT -> add(found, new Load(ownKg, "body weight"));
             case NOTHING -> add(found, new Load(0, "no load"));
         }
         return new ReachableLoads(List.copyOf(found.values()));

@@ -103,6 +103,22 @@ public record Figure(
                 frames);
     }
 
+    /** The same figure in three moments only: start, middle and end. */
+    public Figure still() {
+        return new Figure(
+                implement,
+                stance,
+                bothArms,
+                oneWeight,
+                upperArmSupported,
+                peakDemandNm,
+                peakBendDeg,
+                floorY,
+                anchor,
+                props,
+                List.of(frames.get(0), frames.get(FRAMES / 2), frames.get(FRAMES - 1)));
+    }
+
     private static Frame frame(Exercise exercise, Sample s, Vec3 firstGrip, double h) {
         ArmFrame arm = s.frame();
         boolean handsStay = exercise.implement() == Implement.BODY_WEIGHT;

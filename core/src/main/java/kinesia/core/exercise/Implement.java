@@ -1,5 +1,6 @@
 package kinesia.core.exercise;
 
+import java.util.List;
 import java.util.Locale;
 
 /** What is held or pushed against. */
@@ -24,6 +25,19 @@ public enum Implement {
     /** Whether the force comes along a line toward a fixed point. */
     public boolean isAnchored() {
         return this == CABLE_HANDLE || this == CABLE_ROPE || this == CABLE_BAR || this == BAND || this == MACHINE;
+    }
+
+    /** What a place must have for it, in the words of the equipment list. */
+    public List<String> equipment() {
+        return switch (this) {
+            case DUMBBELL -> List.of("dumbbells");
+            case STRAIGHT_BAR -> List.of("straight bar");
+            case ANGLED_BAR -> List.of("angled bar");
+            case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR -> List.of("cable stack");
+            case BAND -> List.of("bands");
+            case HOUSEHOLD -> List.of("household object");
+            case MACHINE, BODY_WEIGHT, NOTHING -> List.of();
+        };
     }
 
     public String words() {

@@ -31,7 +31,7 @@ record Candidate(
 
     /** What the muscles get for what the sore places pay. */
     double worth() {
-        return stimulus.values().stream().mapToDouble(d -> d).sum() / (1 + cost);
+        return Suitability.worth(stimulus.values().stream().mapToDouble(d -> d).sum(), cost);
     }
 
     /** Stress on the elbow itself, for putting the easiest first. */

@@ -6,11 +6,10 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
-import kinesia.core.arm.Movement;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.exercise.EffortLevel;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.exercise.ExerciseModel;
@@ -82,16 +81,7 @@ final class Candidates {
 
     private void sort(Exercise exercise) {
         List<Reason> against = new ArrayList<>();
-        List<String> missing = ReachableLoads.missingFor(request.equipment(), exercise);
-        if (!missing.isEmpty()) {
-            against.add(Reason.of(
-                            "EQUIPMENT-missing",
-                            Tag.HOUSE,
-                            "all of " + String.join(", ", exercise.equipment()),
-                            "This place has no " + String.join(" and no ", missing) + ".",
-                            "We do not have what it needs here.")
-                    .with("missing", String.join(", ", missing)));
-        }
+        Suitability.missing(exercise, request.equipment()).ifPresent(against::add);
         Reason response = request.leftOut().get(exercise.key());
         if (response != null) {
             against.add(response);
@@ -100,15 +90,10 @@ final class Candidates {
             against.add(Reason.of(
                     "CHOICE-dislike", Tag.HOUSE, "", "The client does not want it.", "You told us you dislike it."));
         }
-        Optional<Movement> range = LimitCheck.range(exercise, request.limits());
-        Exercise ranged = range.map(exercise::withMovement).orElse(exercise);
-        LoadCurve curve = model.curve(ranged, request.body(), model.equalEffortLoad(ranged, request.body()));
-        if (range.isEmpty()) {
-            LimitCheck.bends(exercise, request.limits()).forEach(l -> against.add(l.reason()));
-        }
-        LimitCheck.broken(ranged, curve, request.limits()).forEach(l -> against.add(l.reason()));
+        Suitability fit = Suitability.of(model, exercise, request.body(), EffortLevel.USUAL, request.limits());
+        against.addAll(fit.against());
         if (against.isEmpty()) {
-            allowed.add(candidate(exercise, ranged, curve));
+            allowed.add(candidate(exercise, fit.exercise(), fit.curve()));
         } else {
             leftOut.add(new WhyNot(exercise.key(), exercise.name(), true, List.copyOf(against)));
         }
@@ -116,9 +101,7 @@ final class Candidates {
 
     private Candidate candidate(Exercise full, Exercise ranged, LoadCurve curve) {
         Map<Site, Double> stress = scale.of(curve, ranged);
-        double cost = request.soreSites().stream()
-                .mapToDouble(s -> s.sensitivity() * stress.getOrDefault(s.site(), 0.0))
-                .sum();
+        double cost = Suitability.cost(stress, request.soreSites());
         Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
         if (!ranged.movement().equals(full.movement())) {
             why.put(

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
+import kinesia.core.arm.Pose;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Site;
@@ -62,6 +63,41 @@ public final class LimitCheck {
                 .filter(l -> l.kind() == kind)
                 .filter(l -> l.site() == null || stress.getOrDefault(l.site(), 0.0) >= LOADS_SITE_FROM)
                 .toList();
+    }
+
+    /** A part of the lift, from and to as progress 0 to 1. */
+    public record Part(double from, double to) {}
+
+    /** The parts of the lift in which the arm is where {@code limits} say to stay out, joined where they touch. */
+    public static List<Part> soreArc(Exercise exercise, LoadCurve curve, List<Limit> limits) {
+        List<Limit> here = limits.stream().filter(l -> concerns(exercise, l)).toList();
+        List<Part> parts = new ArrayList<>();
+        double from = -1;
+        double last = 0;
+        for (LoadCurve.Sample sample : curve.samples()) {
+            boolean sore = here.stream().anyMatch(l -> isIn(sample.pose(), l));
+            if (sore && from < 0) {
+                from = sample.progress();
+            } else if (!sore && from >= 0) {
+                parts.add(new Part(from, last));
+                from = -1;
+            }
+            last = sample.progress();
+        }
+        if (from >= 0) {
+            parts.add(new Part(from, last));
+        }
+        return parts;
+    }
+
+    private static boolean isIn(Pose pose, Limit limit) {
+        return switch (limit.kind()) {
+            case LARGEST_ELEVATION -> Math.abs(pose.elevationDeg()) > limit.number() + ANGLE_TOLERANCE_DEG;
+            case LARGEST_EXTENSION -> pose.extensionBehindTrunkDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
+            case LARGEST_ELBOW_BEND -> pose.elbowFlexionDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
+            case SMALLEST_ELBOW_BEND -> pose.elbowFlexionDeg() < limit.number() - ANGLE_TOLERANCE_DEG;
+            default -> false;
+        };
     }
 
     private static boolean concerns(Exercise exercise, Limit limit) {

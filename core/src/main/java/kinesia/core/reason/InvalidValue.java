@@ -1,5 +1,7 @@
 package kinesia.core.reason;
 
+import java.util.function.Supplier;
+
 /**
  * A value outside its range, with the field it belongs to and the range in words, so that a screen can show the message
  * at the field.
@@ -26,5 +28,14 @@ public final class InvalidValue extends IllegalArgumentException {
                             + (unit.isEmpty() ? "" : " " + unit) + ", was " + Numbers.plain(value, 4));
         }
         return value;
+    }
+
+    /** Runs {@code make}; a refusal in it names its field under {@code path}, for example {@code arm.statureM}. */
+    public static <T> T at(String path, Supplier<T> make) {
+        try {
+            return make.get();
+        } catch (InvalidValue e) {
+            throw new InvalidValue(path + "." + e.field, String.valueOf(e.getMessage()));
+        }
     }
 }

@@ -1,0 +1,67 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Movement;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.EffortLevel;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Site;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
+
+/**
+ * Whether limits let a client do an exercise, and over which range.
+ *
+ * @param exercise with its range already shortened by limits
+ * @param curve at equal effort over that range
+ * @param against the reasons of every limit that rules it out; empty when it may be done
+ */
+record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reason> against) {
+
+    static Suitability of(ExerciseModel model, Exercise full, Body body, EffortLevel level, List<Limit> limits) {
+        List<Reason> against = new ArrayList<>();
+        Optional<Movement> range = LimitCheck.range(full, limits);
+        Exercise ranged = range.map(full::withMovement).orElse(full);
+        double load = model.equalEffortLoad(ranged, body, level);
+        LoadCurve curve = model.curve(ranged, body, load);
+        if (range.isEmpty()) {
+            LimitCheck.bends(full, limits).forEach(l -> against.add(l.reason()));
+        }
+        LimitCheck.broken(ranged, curve, limits).forEach(l -> against.add(l.reason()));
+        return new Suitability(ranged, curve, load, List.copyOf(against));
+    }
+
+    /** What a place lacks for {@code exercise}, as a reason against it. */
+    static Optional<Reason> missing(Exercise exercise, Equipment equipment) {
+        List<String> missing = ReachableLoads.missingFor(equipment, exercise);
+        return missing.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Reason.of(
+                                "EQUIPMENT-missing",
+                                Tag.HOUSE,
+                                "all of " + String.join(", ", exercise.equipment()),
+                                "This place has no " + String.join(" and no ", missing) + ".",
+                                "We do not have what it needs here.")
+                        .with("missing", String.join(", ", missing)));
+    }
+
+    /** Stress that counts: at sore places, weighted by how sore they are. */
+    static double cost(Map<Site, Double> stress, List<SoreSite> soreSites) {
+        return soreSites.stream()
+                .mapToDouble(s -> s.sensitivity() * stress.getOrDefault(s.site(), 0.0))
+                .sum();
+    }
+
+    /** What the muscles get for what the sore places pay. */
+    static double worth(double stimulus, double cost) {
+        return stimulus / (1 + cost);
+    }
+}

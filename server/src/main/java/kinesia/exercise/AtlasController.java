@@ -1,0 +1,108 @@
+package kinesia.exercise;
+
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.core.exercise.Adjustment;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Workbench;
+import kinesia.core.plan.Atlas;
+import kinesia.core.plan.Methods;
+import kinesia.exercise.AtlasViews.AtlasItem;
+import kinesia.exercise.AtlasViews.AtlasView;
+import kinesia.exercise.AtlasViews.ExerciseDetail;
+import kinesia.exercise.AtlasViews.ForWhom;
+import kinesia.exercise.AtlasViews.MethodView;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The atlas for a client or for nobody in particular, one exercise in full, and the workbench. */
+@RestController
+class AtlasController {
+    private final ClientAtlas clientAtlas;
+    private final Methods methods;
+
+    AtlasController(ClientAtlas clientAtlas, Methods methods) {
+        this.clientAtlas = clientAtlas;
+        this.methods = methods;
+    }
+
+    /**
+     * What is on the workbench.
+     *
+     * @param exerciseKey a catalogue entry
+     * @param loadKg missing: the load last used, or equal effort
+     */
+    record WorkbenchAsk(
+            @Nullable UUID clientId,
+            String exerciseKey,
+            Adjustment adjustment,
+            @Nullable Double loadKg) {}
+
+    /** Every exercise, ranked by worth for the client; {@code longLength} counts load at long muscle length more. */
+    @GetMapping("/api/atlas")
+    @Transactional
+    AtlasView atlas(
+            @RequestParam(required = false) @Nullable UUID clientId,
+            @RequestParam(defaultValue = "false") boolean longLength,
+            @AuthenticationPrincipal SignedIn who) {
+        ClientAtlas.For asked = clientAtlas.of(clientId, longLength, who);
+        Client client = asked.client();
+        List<AtlasItem> items = asked.atlas().ranked().stream()
+                .map(e -> AtlasViews.item(
+                        e, asked.body(), methods, asked.own().get(e.exercise().key())))
+                .toList();
+        return new AtlasView(
+                new ForWhom(
+                        client == null ? null : client.id(),
+                        client == null ? null : client.name(),
+                        asked.body(),
+                        asked.soreSites(),
+                        asked.limits()),
+                methods.all().stream()
+                        .map(m -> new MethodView(m.key(), m.name(), m.what()))
+                        .toList(),
+                items);
+    }
+
+    @GetMapping("/api/atlas/{key}")
+    @Transactional
+    ExerciseDetail one(
+            @PathVariable String key,
+            @RequestParam(required = false) @Nullable UUID clientId,
+            @AuthenticationPrincipal SignedIn who) {
+        ClientAtlas.For asked = clientAtlas.of(clientId, false, who);
+        Exercise exercise = asked.entry(key);
+        Variation own = asked.own().get(key);
+        Exercise base = own == null ? exercise : asked.entry(own.exerciseKey());
+        Adjustment adjustment = own == null ? Adjustment.NONE : own.adjustment();
+        return detail(asked, asked.atlas().entry(exercise), adjustment, base, own);
+    }
+
+    /** Stateless: an entry and what is turned on it in; figure, curve, stress and what stands against it out. */
+    @PostMapping("/api/workbench")
+    @Transactional
+    ExerciseDetail workbench(@RequestBody WorkbenchAsk ask, @AuthenticationPrincipal SignedIn who) {
+        ClientAtlas.For asked = clientAtlas.of(ask.clientId(), false, who);
+        Exercise base = asked.entry(ask.exerciseKey());
+        Exercise turned = new Workbench(base, asked.body(), asked.model().stimulusRules()).apply(ask.adjustment());
+        Atlas atlas = asked.atlas();
+        Double load = ask.loadKg();
+        Atlas.Entry entry = load == null ? atlas.entry(turned) : atlas.entry(turned, load);
+        return detail(asked, entry, ask.adjustment(), base, null);
+    }
+
+    private ExerciseDetail detail(
+            ClientAtlas.For asked, Atlas.Entry entry, Adjustment adjustment, Exercise base, @Nullable Variation own) {
+        AtlasItem item = AtlasViews.item(entry, asked.body(), methods, own);
+        return AtlasViews.detail(entry, item, adjustment, base, asked);
+    }
+}

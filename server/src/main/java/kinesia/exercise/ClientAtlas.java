@@ -1,0 +1,134 @@
+package kinesia.exercise;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.Clients;
+import kinesia.client.StarterPlaces;
+import kinesia.core.arm.Sex;
+import kinesia.core.dose.Equipment;
+import kinesia.core.exercise.Adjustment;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Workbench;
+import kinesia.core.plan.Atlas;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.screening.Limit;
+import kinesia.response.SessionHistory;
+import kinesia.screening.Screen;
+import kinesia.screening.Screens;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Everything the core's atlas asks of one client, or of nobody in particular. */
+@Component
+class ClientAtlas {
+    /** Whom figures and loads are worked out for while no client is chosen. */
+    static final Body ANYBODY = new Body(Sex.FEMALE, 1.65, 68);
+
+    private final Clients clients;
+    private final Screens screens;
+    private final SessionHistory history;
+    private final StarterPlaces places;
+    private final Variations variations;
+    private final ExerciseModel model;
+
+    ClientAtlas(
+            Clients clients,
+            Screens screens,
+            SessionHistory history,
+            StarterPlaces places,
+            Variations variations,
+            ExerciseModel model) {
+        this.clients = clients;
+        this.screens = screens;
+        this.history = history;
+        this.places = places;
+        this.variations = variations;
+        this.model = model;
+    }
+
+    /**
+     * For whom, and with what.
+     *
+     * @param client null for nobody in particular
+     * @param equipment of the client's place, or of the room's first one
+     * @param own the room's variations, by key
+     */
+    record For(
+            @Nullable Client client,
+            Body body,
+            List<Limit> limits,
+            List<SoreSite> soreSites,
+            Equipment equipment,
+            ExerciseModel model,
+            Map<String, Variation> own,
+            Atlas.Asked asked) {
+        Atlas atlas() {
+            return new Atlas(model, asked);
+        }
+
+        /** The entry {@code key}, shipped or the room's own; a 404 otherwise. */
+        Exercise entry(String key) {
+            return model.catalogue().find(key).orElseThrow(() -> Problem.notFound("exercise"));
+        }
+    }
+
+    For of(@Nullable UUID clientId, boolean longLength, SignedIn who) {
+        if (clientId == null) {
+            Equipment here = places.forRoom(who.roomId()).get(0).equipment();
+            return make(null, ANYBODY, List.of(), List.of(), here, Map.of(), List.of(), longLength, who);
+        }
+        Client client = clients.require(clientId, who.roomId());
+        Screen screen =
+                screens.findFirstByClientIdOrderByTakenAtDesc(client.id()).orElse(null);
+        Map<String, Double> used = new HashMap<>();
+        history.of(client.id(), null)
+                .forEach(entry -> entry.record()
+                        .sets()
+                        .forEach(set -> used.put(set.exerciseKey(), set.load().kg())));
+        return make(
+                client,
+                client.body(),
+                screen == null ? List.of() : screen.assessment().limits(),
+                screen == null ? List.of() : screen.soreSites(),
+                client.place().equipment(),
+                used,
+                client.details().dislikes(),
+                longLength,
+                who);
+    }
+
+    private For make(
+            @Nullable Client client,
+            Body body,
+            List<Limit> limits,
+            List<SoreSite> sore,
+            Equipment equipment,
+            Map<String, Double> used,
+            List<String> dislikes,
+            boolean longLength,
+            SignedIn who) {
+        Map<String, Variation> own = new LinkedHashMap<>();
+        variations.findByRoomIdOrderByName(who.roomId()).forEach(v -> own.put(v.key(), v));
+        ExerciseModel withOwn = model.with(model.catalogue()
+                .with(own.values().stream().map(v -> exercise(v, body)).toList()));
+        Atlas.Asked asked =
+                new Atlas.Asked(body, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
+        return new For(client, body, limits, sore, equipment, withOwn, own, asked);
+    }
+
+    private Exercise exercise(Variation variation, Body body) {
+        Exercise entry = model.catalogue().get(variation.exerciseKey());
+        Adjustment adjustment = variation.adjustment();
+        return new Workbench(entry, body, model.stimulusRules())
+                .apply(adjustment)
+                .called(variation.key(), variation.name());
+    }
+}

@@ -1,0 +1,69 @@
+package kinesia.exercise;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.UUID;
+import kinesia.core.exercise.Adjustment;
+import kinesia.shared.Json;
+
+/** A room's own variation of a catalogue entry. */
+@Entity
+class Variation {
+    private static final String KEY_PREFIX = "own-";
+
+    @Id
+    private UUID id;
+
+    @Version
+    private long version;
+
+    private UUID roomId;
+    private String name;
+    private String exerciseKey;
+    private String adjustment;
+    private String keptBy;
+    private LocalDate keptOn;
+
+    protected Variation() {}
+
+    Variation(UUID id, UUID roomId, String exerciseKey, String name, Adjustment adjustment, String by, LocalDate on) {
+        this.id = id;
+        this.roomId = roomId;
+        this.exerciseKey = exerciseKey;
+        change(name, adjustment, by, on);
+    }
+
+    final void change(String newName, Adjustment newAdjustment, String by, LocalDate on) {
+        name = newName.strip();
+        adjustment = Json.write(newAdjustment);
+        keptBy = by;
+        keptOn = on;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    UUID roomId() {
+        return roomId;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String exerciseKey() {
+        return exerciseKey;
+    }
+
+    /** The key by which the atlas knows it. */
+    String key() {
+        return KEY_PREFIX + id;
+    }
+
+    Adjustment adjustment() {
+        return Json.read(adjustment, Adjustment.class);
+    }
+}

@@ -33,6 +33,7 @@ async function nextDay() {
     <a class="visually-hidden-focusable skip" href="#main">To the content</a>
     <header v-if="person && !route.meta.floor" class="bar no-print">
       <RouterLink to="/" class="name">Kinesia</RouterLink>
+      <RouterLink to="/exercises" class="plain">Exercises</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
       <button v-if="session.view?.demo" type="button" class="plain" @click="nextDay">Demo: go to the next day</button>

@@ -29,6 +29,19 @@ export const router = createRouter({
       props: true,
     },
     { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
+    { path: '/exercises', name: 'atlas', component: () => import('./features/exercise/AtlasView.vue') },
+    {
+      path: '/exercises/:keys',
+      name: 'exercise',
+      component: () => import('./features/exercise/ExerciseView.vue'),
+      props: true,
+    },
+    {
+      path: '/workbench/:exercise',
+      name: 'workbench',
+      component: () => import('./features/exercise/WorkbenchView.vue'),
+      props: true,
+    },
     { path: '/sessions/:id', name: 'plan', component: () => import('./features/plan/PlanView.vue'), props: true },
     {
       path: '/sessions/:id/floor',

@@ -9,7 +9,8 @@ interface Mark {
   side: Side
   text?: string
 }
-const props = defineProps<{ marks: Mark[]; picking?: boolean; caption?: string }>()
+/** How much an exercise asks of each site on both arms, 1.0 as its reference; a larger disc for more. */
+const props = defineProps<{ marks: Mark[]; stress?: Record<string, number>; picking?: boolean; caption?: string }>()
 const emit = defineEmits<{ pick: [site: Site, side: Side] }>()
 
 // Half a body, outward from the midline; the other half is its mirror. Open at the midline, so that no seam is drawn.
@@ -43,6 +44,7 @@ const points = computed(() =>
         x: (side === 'RIGHT') === (view === 'front') ? -x : x,
         y,
         mark: props.marks.find((m) => m.site === site && m.side === side),
+        asked: props.stress?.[site],
       })),
     ),
   })),
@@ -70,9 +72,18 @@ const points = computed(() =>
           @keydown.enter.prevent="picking && emit('pick', s.site, s.side)"
           @keydown.space.prevent="picking && emit('pick', s.site, s.side)"
         >
+          <circle v-if="s.asked !== undefined" :cx="s.x" :cy="s.y" :r="Math.min(15, 3 + 6 * s.asked)" class="asked" />
           <circle v-if="picking" :cx="s.x" :cy="s.y" r="13.5" class="reach" />
-          <circle v-if="picking || s.mark" :cx="s.x" :cy="s.y" r="10.5" class="dot" />
-          <text v-if="s.mark?.text" :x="s.x" :y="s.y + 4.5" text-anchor="middle">{{ s.mark.text }}</text>
+          <circle
+            v-if="picking || s.mark"
+            :cx="s.x"
+            :cy="s.y"
+            r="10.5"
+            :class="['dot', { over: s.asked !== undefined }]"
+          />
+          <text v-if="s.mark?.text && s.asked === undefined" :x="s.x" :y="s.y + 4.5" text-anchor="middle">
+            {{ s.mark.text }}
+          </text>
         </g>
         <text class="side" x="-90" y="2">{{ p.view === 'front' ? 'right' : 'left' }}</text>
         <text class="side" x="90" y="2" text-anchor="end">{{ p.view === 'front' ? 'left' : 'right' }}</text>
@@ -122,6 +133,14 @@ figcaption {
 .spot.marked .dot {
   fill: var(--copper);
   stroke: var(--copper);
+}
+/* Over a stress disc the sore place is a ring, so that both can be seen. */
+.spot.marked .dot.over {
+  fill: none;
+  stroke-width: 3;
+}
+.asked {
+  fill: color-mix(in srgb, var(--tide) 60%, transparent);
 }
 .spot:focus-visible {
   outline: none;

@@ -65,7 +65,8 @@ function select(item: StrandItem) {
       <div class="d-flex flex-wrap gap-3 align-items-baseline">
         <h1>{{ client.details.name }}</h1>
         <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
-        <RouterLink :to="`/clients/${id}/intake`" class="ms-auto">Intake</RouterLink>
+        <RouterLink :to="`/exercises?client=${id}`" class="ms-auto">Exercises</RouterLink>
+        <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
       </div>
       <StrandLine :items="strand" :today="next.today" @select="select" />

@@ -66,9 +66,9 @@ class ArmController {
 
     /** The load on one arm over a movement; see the request's and the answer's fields for units. */
     @PostMapping("/api/arm/curve")
-    ArmCurve.Answer curve(@RequestBody ArmCurve.Ask ask) {
+    ArmCurve.CurveAnswer curve(@RequestBody ArmCurve.CurveAsk ask) {
         LoadCurve curve = ask.curve();
-        return ArmCurve.Answer.of(curve);
+        return ArmCurve.CurveAnswer.of(curve);
     }
 
     /** The smallest changes that unload the sore place and keep the muscle's work, with what this room has. */

@@ -121,7 +121,7 @@ final class ArmCurve {
     }
 
     /** The request. Side is right, samples 101, no resistance and no pad unless said otherwise. */
-    record Ask(
+    record CurveAsk(
             @Nullable ArmOf arm,
             @Nullable Side side,
             @Nullable List<KeyframeOf> keyframes,
@@ -146,7 +146,7 @@ final class ArmCurve {
 
     /** The answer: one value for each sample; null where there is none. */
     @JsonInclude(JsonInclude.Include.ALWAYS)
-    record Answer(
+    record CurveAnswer(
             List<Double> progress,
             List<Double> elbowFlexionDeg,
             List<List<Double>> elbowM,
@@ -161,9 +161,9 @@ final class ArmCurve {
             @Nullable List<Double> shoulderRotationNm,
             @Nullable List<Double> shoulderElevationNm,
             CurveSummary summary) {
-        static Answer of(LoadCurve curve) {
+        static CurveAnswer of(LoadCurve curve) {
             boolean nothing = curve.summary().profile() == LoadCurve.Profile.NONE;
-            return new Answer(
+            return new CurveAnswer(
                     each(curve, Sample::progress),
                     each(curve, s -> s.pose().elbowFlexionDeg()),
                     points(curve, s -> s.frame().elbow()),

@@ -55,22 +55,33 @@ class AtlasController {
             @RequestParam(defaultValue = "false") boolean longLength,
             @AuthenticationPrincipal SignedIn who) {
         ClientAtlas.For asked = clientAtlas.of(clientId, longLength, who);
-        Client client = asked.client();
         List<AtlasItem> items = asked.atlas().ranked().stream()
                 .map(e -> AtlasViews.item(
                         e, asked.body(), methods, asked.own().get(e.exercise().key())))
                 .toList();
         return new AtlasView(
-                new ForWhom(
-                        client == null ? null : client.id(),
-                        client == null ? null : client.name(),
-                        asked.body(),
-                        asked.soreSites(),
-                        asked.limits()),
+                forWhom(asked),
                 methods.all().stream()
                         .map(m -> new MethodView(m.key(), m.name(), m.what()))
                         .toList(),
                 items);
+    }
+
+    /** For whom the atlas is worked out: size, sore places, limits. */
+    @GetMapping("/api/atlas/for")
+    @Transactional
+    ForWhom forWhom(@RequestParam(required = false) @Nullable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        return forWhom(clientAtlas.of(clientId, false, who));
+    }
+
+    private static ForWhom forWhom(ClientAtlas.For asked) {
+        Client client = asked.client();
+        return new ForWhom(
+                client == null ? null : client.id(),
+                client == null ? null : client.name(),
+                asked.body(),
+                asked.soreSites(),
+                asked.limits());
     }
 
     @GetMapping("/api/atlas/{key}")

@@ -75,10 +75,11 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
             ArmDimensions arm, Movement movement, List<Resistance> resistances, boolean supported, int count) {
         InvalidValue.requireWithin("samples", count, 2, 10_001, "samples");
         List<Sample> samples = new ArrayList<>(count);
+        ArmPlacer placer = new ArmPlacer(arm);
         for (int i = 0; i < count; i++) {
             double progress = (double) i / (count - 1);
             Pose pose = movement.at(progress);
-            ArmFrame frame = ArmFrame.of(arm, pose);
+            ArmFrame frame = placer.place(pose);
             samples.add(new Sample(progress, pose, frame, ArmLoad.of(arm, frame, resistances)));
         }
         return new LoadCurve(supported, List.copyOf(samples), summarise(samples, supported));

@@ -75,10 +75,11 @@ public record Exercise(
     }
 
     private double share(Head.Group group) {
-        return stimulus.entrySet().stream()
-                .filter(e -> e.getKey().group() == group)
-                .mapToDouble(Map.Entry::getValue)
-                .sum();
+        double sum = 0;
+        for (Map.Entry<Head, Double> part : stimulus.entrySet()) {
+            sum += part.getKey().group() == group ? part.getValue() : 0;
+        }
+        return sum;
     }
 
     /** The same exercise over another range. */

@@ -152,8 +152,12 @@ public final class ExerciseModel {
 
         /** Stress at each site of {@code exercise} with the given curve, which belongs to the same body. */
         public Map<Site, Double> of(LoadCurve curve, Exercise exercise) {
+            Sample[] worst = stress.worst(exercise, curve);
             Map<Site, Double> result = new EnumMap<>(Site.class);
-            references.forEach((site, reference) -> result.put(site, stress.raw(exercise, curve, site) / reference));
+            for (Site site : Site.values()) {
+                Sample at = worst[StressModel.index(site)];
+                result.put(site, at(at, curve.upperArmSupported(), exercise, site));
+            }
             return result;
         }
 
@@ -165,8 +169,9 @@ public final class ExerciseModel {
         /** The same as {@link #of} with each site's part explained, in the order of the sites. */
         public List<SiteStress> explained(LoadCurve curve, Exercise exercise) {
             List<SiteStress> parts = new ArrayList<>();
+            Sample[] moments = stress.worst(exercise, curve);
             for (Site site : Site.values()) {
-                Sample worst = stress.worst(exercise, curve, site);
+                Sample worst = moments[StressModel.index(site)];
                 double value = at(worst, curve.upperArmSupported(), exercise, site);
                 String reference = catalogue.get(weights.reference(site)).name();
                 parts.add(new SiteStress(

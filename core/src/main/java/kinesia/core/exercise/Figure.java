@@ -75,11 +75,12 @@ public record Figure(
     /** Draws {@code exercise} from its curve of the usual number of samples. */
     public static Figure of(Exercise exercise, Body body, LoadCurve curve) {
         double h = body.statureM();
-        Vec3 anchor = exercise.implement() == Implement.MACHINE
-                ? null
-                : exercise.resistance().anchor(body).orElse(null);
         Sample first = curve.samples().get(0);
         BodyShape start = BodyShape.of(exercise, first.pose().torsoPitchDeg(), first.frame(), h);
+        Vec3 fixed = exercise.resistance().anchor(body).orElse(null);
+        // A band that runs to the middle of the body runs on to the other hand.
+        boolean toOtherHand = fixed != null && Math.abs(fixed.z() - start.hip().z()) < 0.01 * h;
+        Vec3 anchor = exercise.implement() == Implement.MACHINE || toOtherHand ? null : fixed;
         List<Frame> frames = new ArrayList<>(FRAMES);
         int step = (LoadCurve.SAMPLES - 1) / (FRAMES - 1);
         for (int i = 0; i < LoadCurve.SAMPLES; i += step) {
@@ -93,6 +94,7 @@ public record Figure(
                 exercise.stance(),
                 exercise.arms() != Exercise.Arms.IN_TURN,
                 exercise.implement().isBar()
+                        || toOtherHand
                         || (exercise.resistance() instanceof ResistanceSpec.Weight weight && weight.hands() == 2),
                 exercise.upperArmSupported(),
                 Math.abs(summary.peakDemandNm()),

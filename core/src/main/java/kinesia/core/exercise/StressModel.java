@@ -1,5 +1,6 @@
 package kinesia.core.exercise;
 
+import java.util.Arrays;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
 import kinesia.core.arm.Pose;
@@ -15,60 +16,92 @@ final class StressModel {
         this.weights = weights;
     }
 
-    /** The largest over the movement. */
+    /** The largest over the movement at one site. */
     double raw(Exercise exercise, LoadCurve curve, Site site) {
-        return raw(exercise, curve.upperArmSupported(), worst(exercise, curve, site), site);
+        return raw(exercise, curve.upperArmSupported(), worst(exercise, curve)[index(site)], site);
     }
 
-    /** The moment where it is largest; the first of equals. */
-    Sample worst(Exercise exercise, LoadCurve curve, Site site) {
-        Sample worst = curve.samples().get(0);
-        double most = -1;
+    /** The moment where each site's stress is largest, in the order of the sites; the first of equals. */
+    Sample[] worst(Exercise exercise, LoadCurve curve) {
+        Site[] sites = Site.values();
+        Sample[] worst = new Sample[sites.length];
+        double[] most = new double[sites.length];
+        Arrays.fill(most, Double.NEGATIVE_INFINITY);
         for (Sample sample : curve.samples()) {
-            double stress = raw(exercise, curve.upperArmSupported(), sample, site);
-            if (stress > most) {
-                most = stress;
-                worst = sample;
+            Moment moment = new Moment(exercise, curve.upperArmSupported(), sample);
+            for (int i = 0; i < sites.length; i++) {
+                double stress = moment.at(sites[i]);
+                if (stress > most[i]) {
+                    most[i] = stress;
+                    worst[i] = sample;
+                }
             }
         }
         return worst;
     }
 
     double raw(Exercise exercise, boolean supported, Sample sample, Site site) {
-        Pose pose = sample.pose();
-        double force = sample.load().resistance().norm();
-        double pushed = Math.max(0, -sample.load().axialForceN());
-        double demand = sample.load().elbowDemandNm();
-        double bend = Math.max(0, pose.elbowFlexionDeg());
-        double behind = pose.extensionBehindTrunkDeg();
-        double raised = Math.abs(pose.elevationDeg());
-        return switch (site) {
-            case OUTER_ELBOW -> grip(force, pushed) * weights.outerElbow(exercise.grip());
-            case INNER_ELBOW -> grip(force, pushed) * weights.innerElbow(exercise.grip(), exercise.implement());
-            case WRIST -> force * weights.wrist(exercise.implement()) * (1 + bentSideways(exercise, sample));
-            case BACK_OF_ELBOW ->
-                Math.max(0, -demand)
-                        * (1 + weights.backElbowPer90Bend() * bend / 90)
-                        * (1 + weights.backElbowPer180Raised() * raised / 180);
-            case CROOK_OF_ELBOW ->
-                Math.max(0, demand)
-                        * (1 + weights.crookStraight() * Math.max(0, 60 - bend) / 60)
-                        * (isPalmUp(exercise) ? 1 : weights.crookNotPalmUp());
-            case FRONT_OF_SHOULDER ->
-                shoulder(supported, sample)
-                        + weights.frontShoulderBehindPer45()
-                                * (Math.abs(demand) + weights.frontShoulderPerNewtonBehind() * force)
-                                * behind
-                                / 45;
-            case TOP_OUTER_SHOULDER -> shoulder(supported, sample) * (weights.topOuterAtSide() + raised / 90);
-            case TOP_JOINT_OF_SHOULDER ->
-                pushed * (weights.topJointPress() + behind / 45) + weights.topJointAnyForce() * force;
-        };
+        return new Moment(exercise, supported, sample).at(site);
+    }
+
+    static int index(Site site) {
+        return Arrays.asList(Site.values()).indexOf(site);
+    }
+
+    /** One moment's torques and forces, worked out once for all sites. */
+    private final class Moment {
+        private final Exercise exercise;
+        private final Sample sample;
+        private final double force;
+        private final double pushed;
+        private final double demand;
+        private final double shoulder;
+        private final double bend;
+        private final double raised;
+        private final double behind;
+
+        Moment(Exercise exercise, boolean supported, Sample sample) {
+            this.exercise = exercise;
+            this.sample = sample;
+            this.force = sample.load().resistance().norm();
+            this.pushed = Math.max(0, -sample.load().axialForceN());
+            this.demand = sample.load().elbowDemandNm();
+            this.shoulder = shoulder(supported, sample);
+            Pose pose = sample.pose();
+            this.bend = Math.max(0, pose.elbowFlexionDeg());
+            this.raised = Math.abs(pose.elevationDeg());
+            this.behind = pose.extensionBehindTrunkDeg();
+        }
+
+        double at(Site site) {
+            return switch (site) {
+                case OUTER_ELBOW -> grip(force, pushed) * weights.outerElbow(exercise.grip());
+                case INNER_ELBOW -> grip(force, pushed) * weights.innerElbow(exercise.grip(), exercise.implement());
+                case WRIST -> force * weights.wrist(exercise.implement()) * (1 + bentSideways(exercise, sample));
+                case BACK_OF_ELBOW ->
+                    Math.max(0, -demand)
+                            * (1 + weights.backElbowPer90Bend() * bend / 90)
+                            * (1 + weights.backElbowPer180Raised() * raised / 180);
+                case CROOK_OF_ELBOW ->
+                    Math.max(0, demand)
+                            * (1 + weights.crookStraight() * Math.max(0, 60 - bend) / 60)
+                            * (isPalmUp(exercise) ? 1 : weights.crookNotPalmUp());
+                case FRONT_OF_SHOULDER ->
+                    shoulder
+                            + weights.frontShoulderBehindPer45()
+                                    * (Math.abs(demand) + weights.frontShoulderPerNewtonBehind() * force)
+                                    * behind
+                                    / 45;
+                case TOP_OUTER_SHOULDER -> shoulder * (weights.topOuterAtSide() + raised / 90);
+                case TOP_JOINT_OF_SHOULDER ->
+                    pushed * (weights.topJointPress() + behind / 45) + weights.topJointAnyForce() * force;
+            };
+        }
     }
 
     // What is pushed through the palm needs less grip than what hangs from the fingers.
     private double grip(double force, double pushed) {
-        return force - weights.gripSparedByPushing() * pushed;
+        return force - weights.gripSparedByPushing() * Math.min(pushed, force);
     }
 
     // With a pad the shoulder's torque is not known: the pad carries it, and a small stand-in for holding still stays.

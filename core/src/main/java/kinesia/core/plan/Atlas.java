@@ -190,7 +190,9 @@ public final class Atlas {
                         ? null
                         : LimitCheck.bends(full, asked.limits()).get(0).reason(),
                 List.copyOf(against),
-                LimitCheck.soreArc(full, model.curve(full, asked.body(), loadKg), asked.limits()));
+                asked.limits().isEmpty()
+                        ? List.of()
+                        : LimitCheck.soreArc(full, model.curve(full, asked.body(), loadKg), asked.limits()));
     }
 
     private Reason worthReason(Exercise exercise, double given, double cost, double worth, Map<Site, Double> stress) {

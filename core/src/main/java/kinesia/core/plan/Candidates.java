@@ -28,7 +28,7 @@ final class Candidates {
     // The usual aim for people over fifty, leaving two to three repetitions in reserve [practice].
     private static final Effort USUAL_EFFORT = Effort.of(7.5);
     private static final Effort FIRST_EFFORT = Effort.of(6);
-    private static final int FORMS_OF_ONE_MOVEMENT = 2;
+    private static final int FORMS_OF_ONE_MOVEMENT = 1;
     private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
 
     private final ExerciseModel model;
@@ -49,7 +49,7 @@ final class Candidates {
     }
 
     /**
-     * Of each movement the forms with most worth, and those the block already has: what the composer chooses among. More
+     * Of each movement the form with most worth, and those the block already has: what the composer chooses among. More
      * forms of one movement would change little and cost every plan time.
      */
     List<Candidate> shortlist() {

@@ -1,8 +1,10 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.exercise.Exercise;
@@ -27,6 +29,7 @@ final class Composer {
 
     private final PlanRequest request;
     private final SessionClock clock;
+    private final IdentityHashMap<Candidate, double[]> shares = new IdentityHashMap<>();
 
     Composer(PlanRequest request, SessionClock clock) {
         this.request = request;
@@ -69,6 +72,11 @@ final class Composer {
             List<Choice> flexors = choices(Head.Group.FLEXORS, flexorOrders, rounds);
             List<Choice> extensors = choices(Head.Group.EXTENSORS, extensorOrders, rounds);
             for (Choice flexor : flexors) {
+                if (best != null
+                        && !extensors.isEmpty()
+                        && flexor.score() + extensors.get(0).score() <= best.score()) {
+                    break; // sorted: no later one can be better with any partner
+                }
                 for (Choice extensor : extensors) {
                     Best both = new Best(flexor, extensor);
                     if (best != null && both.score() <= best.score()) {
@@ -86,18 +94,14 @@ final class Composer {
 
     /** Every choice of {@code pairs} exercises of different movements, each in the order of the session. */
     private static List<List<Candidate>> orders(List<Candidate> all, int pairs) {
+        // Sorted once; every subset taken in this order is in the order of the session.
+        List<Candidate> sorted = all.stream()
+                .sorted(Comparator.comparing((Candidate c) -> c.exercise().closingPress())
+                        .thenComparing(Candidate::elbowStress)
+                        .thenComparing(c -> c.exercise().key()))
+                .toList();
         List<List<Candidate>> orders = new ArrayList<>();
-        subsets(
-                all,
-                pairs,
-                0,
-                new ArrayList<>(),
-                chosen -> orders.add(chosen.stream()
-                        .sorted(Comparator.comparing(
-                                        (Candidate c) -> c.exercise().closingPress())
-                                .thenComparing(Candidate::elbowStress)
-                                .thenComparing(c -> c.exercise().key()))
-                        .toList()));
+        subsets(sorted, pairs, 0, new ArrayList<>(), orders::add);
         return orders;
     }
 
@@ -106,15 +110,16 @@ final class Composer {
                 java.util.Objects.requireNonNull(request.budget().get(group)).sets();
         List<Choice> choices = new ArrayList<>();
         for (List<Candidate> order : orders) {
-            List<Integer> sets = new ArrayList<>();
+            int[] sets = new int[order.size()];
             int left = budget;
-            for (int i = 0; i < order.size(); i++) {
-                int n = Math.min(left, Math.min(rounds.get(i), order.get(i).mostSets()));
-                sets.add(n);
-                left -= n;
+            boolean each = true;
+            for (int i = 0; i < sets.length; i++) {
+                sets[i] = Math.min(left, Math.min(rounds.get(i), order.get(i).mostSets()));
+                left -= sets[i];
+                each &= sets[i] > 0;
             }
-            if (!sets.contains(0)) {
-                choices.add(new Choice(order, sets, score(order, sets, budget)));
+            if (each) {
+                choices.add(new Choice(order, Arrays.stream(sets).boxed().toList(), score(order, sets, budget)));
             }
         }
         choices.sort(Comparator.comparing(Choice::score).reversed());
@@ -149,23 +154,38 @@ final class Composer {
         }
     }
 
-    private double score(List<Candidate> order, List<Integer> sets, int budget) {
-        Map<Head, Double> given = new EnumMap<>(Head.class);
+    private double score(List<Candidate> order, int[] sets, int budget) {
+        double[] given = new double[Head.values().length];
         double score = 0;
-        for (int i = 0; i < order.size(); i++) {
+        for (int i = 0; i < sets.length; i++) {
             Candidate candidate = order.get(i);
-            int n = sets.get(i);
-            candidate.stimulus().forEach((head, share) -> given.merge(head, n * share, Double::sum));
+            int n = sets[i];
+            double[] shares = shares(candidate);
+            for (int head = 0; head < given.length; head++) {
+                given[head] += n * shares[head];
+            }
             score -= n * candidate.cost() * COST_PER_STRESS_SET;
             Integer before = request.inBlock().get(candidate.exercise().key());
             if (before != null) {
                 score += CONTINUITY_BONUS + (before == n ? SAME_SETS_BONUS : 0);
             }
         }
-        for (double amount : given.values()) {
+        for (double amount : given) {
             score += value(amount, budget);
         }
         return score;
+    }
+
+    /** The candidate's stimulus in the order of the heads; looked up once, as this is the innermost loop. */
+    private double[] shares(Candidate candidate) {
+        return shares.computeIfAbsent(candidate, c -> {
+            Head[] heads = Head.values();
+            double[] byHead = new double[heads.length];
+            for (int i = 0; i < heads.length; i++) {
+                byHead[i] = c.stimulus().getOrDefault(heads[i], 0.0);
+            }
+            return byHead;
+        });
     }
 
     private static double value(double given, int budget) {

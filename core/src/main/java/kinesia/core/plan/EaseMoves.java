@@ -49,7 +49,18 @@ final class EaseMoves {
      * @param size steps, 1 or more
      * @param loadSteps steps up or down the room's loads; 0 for all but {@link Dimension#LOAD}
      */
-    record Move(Dimension dimension, int size, Adjustment change, int loadSteps, String words) {}
+    record Move(Dimension dimension, int size, Adjustment change, int loadSteps, String words) {
+        /** Whether this goes the same way as {@code other} and at least as far. */
+        boolean holds(Move other) {
+            return dimension == other.dimension && size >= other.size && way().equals(other.way());
+        }
+
+        private String way() {
+            double sign =
+                    Math.signum(change.benchDeg() + change.armForwardDeg() + change.flareDeg() + change.anchorUpM());
+            return Math.round(sign) + " " + Integer.signum(loadSteps) + " " + change.grip() + " " + change.implement();
+        }
+    }
 
     private static final double NOTCH_DEG = 15;
     private static final double NOTCH_M = 0.15;

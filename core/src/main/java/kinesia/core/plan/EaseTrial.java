@@ -4,6 +4,7 @@ import java.util.List;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.ArmLoad;
+import kinesia.core.arm.ArmPlacer;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
 import kinesia.core.arm.Pose;
@@ -27,6 +28,7 @@ final class EaseTrial {
     private final Exercise exercise;
     private final Body body;
     private final ArmDimensions arm;
+    private final ArmPlacer placer;
     private final Site site;
     private final Pose sore;
     private final boolean[] there = new boolean[SAMPLES];
@@ -38,6 +40,7 @@ final class EaseTrial {
         this.exercise = exercise;
         this.body = body;
         this.arm = arm;
+        this.placer = new ArmPlacer(arm);
         this.site = site;
         this.sore = sore;
         boolean any = false;
@@ -47,6 +50,10 @@ final class EaseTrial {
             any |= there[i];
         }
         visits = any;
+    }
+
+    Exercise exercise() {
+        return exercise;
     }
 
     /** Whether the sore pose is still passed through. */
@@ -85,6 +92,12 @@ final class EaseTrial {
         return most;
     }
 
+    /** The site's largest stress anywhere in the lift. */
+    double stressAnywhere(double loadKg, ExerciseModel.StressScale scale) {
+        return java.util.Objects.requireNonNull(
+                scale.of(curve(loadKg), exercise).get(site));
+    }
+
     /** The muscle's mean demand over the lift (N.m), with its sign. */
     double meanDemand(double loadKg) {
         List<Resistance> forces = forces(loadKg);
@@ -119,7 +132,7 @@ final class EaseTrial {
     private ArmFrame frame(int i) {
         ArmFrame frame = frames[i];
         if (frame == null) {
-            frame = ArmFrame.of(arm, poses[i]);
+            frame = placer.place(poses[i]);
             frames[i] = frame;
         }
         return frame;

@@ -3,8 +3,11 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
@@ -104,10 +107,13 @@ public final class Easing {
     private final EaseTrial before;
     private final double placeBefore;
     private final double stressBefore;
+    private final double worstBefore;
     private final double meanBefore;
     private final Exercise now;
     private final Map<Dimension, List<Move>> moves = new EnumMap<>(Dimension.class);
     private final List<Judged> found = new ArrayList<>();
+    private final Map<Adjustment, EaseTrial> trials = new HashMap<>();
+    private final Set<Adjustment> impossible = new HashSet<>();
     private int tried;
 
     private Easing(ExerciseModel model, Asked asked) {
@@ -120,6 +126,7 @@ public final class Easing {
         this.before = new EaseTrial(now, asked.body(), arm, asked.site(), sore);
         this.placeBefore = before.demandThere(asked.loadKg());
         this.stressBefore = before.stressThere(asked.loadKg(), scale);
+        this.worstBefore = before.stressAnywhere(asked.loadKg(), scale);
         this.meanBefore = before.meanDemand(asked.loadKg());
         for (Dimension dimension : Dimension.values()) {
             moves.put(
@@ -150,6 +157,7 @@ public final class Easing {
             boolean avoids,
             double placeShare,
             double meanShare,
+            boolean worseElsewhere,
             boolean obeysLimits) {
         boolean unloads() {
             return avoids || placeShare <= UNLOADED_SHARE + 1e-9;
@@ -160,7 +168,7 @@ public final class Easing {
         }
 
         boolean isAnswer() {
-            return unloads() && keeps() && obeysLimits;
+            return unloads() && keeps() && !worseElsewhere && obeysLimits;
         }
 
         double loss() {
@@ -209,7 +217,9 @@ public final class Easing {
 
     /** Whether an answer already found is part of {@code chosen}: then the rest of it is not needed. */
     private boolean holdsAnAnswer(List<Move> chosen) {
-        return found.stream().anyMatch(answer -> chosen.containsAll(answer.moves()));
+        return found.stream()
+                .anyMatch(answer ->
+                        answer.moves().stream().allMatch(part -> chosen.stream().anyMatch(move -> move.holds(part))));
     }
 
     private @Nullable Judged judge(List<Move> chosen) {
@@ -223,13 +233,11 @@ public final class Easing {
             held |= move.dimension() == Dimension.GRIP || move.dimension() == Dimension.IMPLEMENT;
             otherImplement |= move.dimension() == Dimension.IMPLEMENT;
         }
-        Exercise exercise;
-        try {
-            exercise = bench.apply(adjustment);
-        } catch (InvalidValue e) {
-            return null; // these two cannot be turned together
+        EaseTrial trial = trial(adjustment);
+        if (trial == null) {
+            return null;
         }
-        EaseTrial trial = new EaseTrial(exercise, asked.body(), arm, asked.site(), sore);
+        Exercise exercise = trial.exercise();
         Load load = load(exercise, trial, otherImplement, loadSteps);
         if (load == null) {
             return null;
@@ -241,14 +249,30 @@ public final class Easing {
         // In a combination that does not unload the place, the muscle's work no longer matters.
         boolean hopeless = chosen.size() > 1 && !avoids && place > UNLOADED_SHARE + 1e-9;
         double mean = meanBefore == 0 || hopeless ? 0 : trial.meanDemand(load.kg()) / meanBefore;
-        Judged judged = new Judged(chosen, exercise, adjustment, load, avoids, avoids ? 0 : place, mean, true);
-        if (!judged.isAnswer() || asked.limits().isEmpty()) {
+        Judged judged = new Judged(chosen, exercise, adjustment, load, avoids, avoids ? 0 : place, mean, false, true);
+        if (!judged.isAnswer()) {
             return judged;
         }
+        // Only an answer so far is worth the dearer questions: is the site worse off elsewhere, is a limit broken?
+        boolean worse = trial.stressAnywhere(load.kg(), scale) > worstBefore + 1e-9;
         LoadCurve curve = trial.curve(load.kg());
         boolean obeys = LimitCheck.broken(exercise, curve, asked.limits()).isEmpty()
                 && LimitCheck.soreArc(exercise, curve, asked.limits()).isEmpty();
-        return new Judged(chosen, exercise, adjustment, load, avoids, judged.placeShare(), mean, obeys);
+        return new Judged(chosen, exercise, adjustment, load, avoids, judged.placeShare(), mean, worse, obeys);
+    }
+
+    /** The exercise turned so; the same for every load. Null when its parts cannot be turned together. */
+    private @Nullable EaseTrial trial(Adjustment adjustment) {
+        EaseTrial known = trials.get(adjustment);
+        if (known == null && !impossible.contains(adjustment)) {
+            try {
+                known = new EaseTrial(bench.apply(adjustment), asked.body(), arm, asked.site(), sore);
+                trials.put(adjustment, known);
+            } catch (InvalidValue e) {
+                impossible.add(adjustment);
+            }
+        }
+        return known;
     }
 
     private static double share(double after, double before) {
@@ -365,7 +389,9 @@ public final class Easing {
             return (j.avoids() ? place : "down to " + Numbers.plain(100 * j.placeShare(), 0) + " % there")
                     + ", but the muscle's work becomes " + Numbers.plain(100 * j.meanShare(), 0) + " %";
         }
-        return "it would break one of the client's limits";
+        return j.worseElsewhere()
+                ? place + ", but the site would pay more elsewhere in the lift"
+                : "it would break one of the client's limits";
     }
 
     private static String capital(String text) {

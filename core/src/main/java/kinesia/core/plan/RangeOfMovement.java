@@ -13,6 +13,13 @@ final class RangeOfMovement {
 
     /** {@code movement} cut to bends from {@code least} to {@code most} degrees; empty when too little would be left. */
     static Optional<Movement> within(Movement movement, double least, double most) {
+        // Angles run straight between keyframes: when those lie within, everything does.
+        boolean whole = movement.keyframes().stream()
+                .mapToDouble(k -> k.pose().elbowFlexionDeg())
+                .allMatch(bend -> bend >= least - 1e-9 && bend <= most + 1e-9);
+        if (whole) {
+            return Optional.of(movement);
+        }
         int from = -1;
         int to = -1;
         for (int i = 0; i <= STEPS; i++) {

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { AtlasItem, Site } from '@/shared/api/types'
+import { betterView } from '@/shared/figure'
+import FigureDrawing from '@/shared/FigureDrawing.vue'
+import { words } from '@/shared/format'
+import WhyButton from '@/shared/WhyButton.vue'
+import { stressWord } from './atlas'
+
+/** One exercise of the atlas: what it looks like, its worth here, and what its sore places pay. */
+const props = defineProps<{
+  item: AtlasItem
+  to: string
+  watched: Site[]
+  best: number
+  chosen: boolean
+  full: boolean
+}>()
+const emit = defineEmits<{ choose: [] }>()
+const out = computed(() => props.item.whyNot.length > 0)
+</script>
+
+<template>
+  <article :class="['card-item', { out }]">
+    <RouterLink :to="to" class="drawing" tabindex="-1" aria-hidden="true">
+      <FigureDrawing :figure="item.still" :progress="0.5" :view="betterView(item.still)" ghost />
+    </RouterLink>
+    <RouterLink :to="to" class="name">{{ item.name }}</RouterLink>
+    <div v-if="item.variationId" class="small quiet">the room’s own variation</div>
+    <div v-if="out" class="small why-not">
+      Left out: {{ item.whyNot[0]!.exact }}
+      <WhyButton :reason="item.whyNot[0]" :about="`${item.name} is left out`" />
+    </div>
+    <div v-else-if="item.worth > 0" class="worth">
+      <span class="gauge" aria-hidden="true"><span :style="{ width: `${(item.worth / best) * 100}%` }" /></span>
+      <span>worth {{ item.worth.toFixed(2) }}</span>
+      <WhyButton :reason="item.worthReason" :about="`worth of ${item.name}`" />
+    </div>
+    <div v-if="item.rangeReason && !out" class="small quiet">
+      shorter range
+      <WhyButton :reason="item.rangeReason" :about="`range of ${item.name}`" />
+    </div>
+    <div v-for="s in watched" :key="s" class="small stress">
+      <span class="quiet">{{ words(s) }}</span>
+      <span>{{ (item.stress[s] ?? 0).toFixed(1) }}, {{ stressWord(item.stress[s] ?? 0) }}</span>
+    </div>
+    <label class="small choose">
+      <input type="checkbox" :checked="chosen" :disabled="full && !chosen" @change="emit('choose')" />
+      compare
+    </label>
+  </article>
+</template>
+
+<style scoped>
+.card-item {
+  background: var(--card);
+  border: 1px solid color-mix(in srgb, var(--line) 45%, transparent);
+  border-radius: 8px;
+  padding: 0.6rem 0.7rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.15rem;
+}
+.drawing {
+  height: 8.5rem;
+  display: flex;
+  justify-content: center;
+}
+.out .drawing {
+  opacity: 0.45;
+}
+.name {
+  font-weight: 650;
+  color: var(--ink);
+  text-decoration: none;
+  line-height: 1.25;
+}
+.name:hover {
+  text-decoration: underline;
+}
+.why-not {
+  color: var(--copper);
+}
+.worth {
+  display: flex;
+  align-items: center;
+  gap: 0.4rem;
+  font-size: 0.9rem;
+}
+.gauge {
+  flex: 1;
+  height: 0.55rem;
+  border-radius: 3px;
+  background: color-mix(in srgb, var(--line) 22%, transparent);
+  overflow: hidden;
+}
+.gauge span {
+  display: block;
+  height: 100%;
+  background: var(--tide);
+}
+.stress {
+  display: flex;
+  justify-content: space-between;
+  gap: 0.5rem;
+}
+.choose {
+  margin-top: auto;
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+  min-height: 1.8rem;
+}
+.choose input {
+  width: 1.2rem;
+  height: 1.2rem;
+}
+</style>

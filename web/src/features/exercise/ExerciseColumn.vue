@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { AtlasView, ExerciseDetail } from '@/shared/api/types'
+import ArmsMap from '@/shared/ArmsMap.vue'
+import FigureDrawing from '@/shared/FigureDrawing.vue'
+import FigureFrames from '@/shared/FigureFrames.vue'
+import { mass, words } from '@/shared/format'
+import LoadChart from '@/shared/LoadChart.vue'
+import { units } from '@/shared/units'
+import { useTempo } from '@/shared/useTempo'
+import WhyButton from '@/shared/WhyButton.vue'
+import HeadBars from './HeadBars.vue'
+import StressList from './StressList.vue'
+
+/** One exercise: how it moves, where it loads, what it gives and costs, what rules it out. */
+const props = defineProps<{
+  detail: ExerciseDetail
+  forWhom: AtlasView['forWhom']
+  alone: boolean
+  top: number
+  query: string
+}>()
+const item = computed(() => props.detail.item)
+const still = ref(false)
+const progress = useTempo(
+  () => props.detail.tempo,
+  () => still.value,
+)
+const sore = computed(() => props.forWhom.soreSites.map((s) => s.site))
+const marks = computed(() => props.forWhom.soreSites.map((s) => ({ site: s.site, side: s.side })))
+const t = computed(() => props.detail.tempo)
+const g = computed(() => props.detail.guidance)
+const label = computed(() => `${item.value.name}, moving, seen from the side and from the front`)
+const profile = computed(() => {
+  const p = props.detail.curve.summary.profile
+  return p === 'NONE' ? 'The elbow is not loaded' : `Loaded ${p.toLowerCase()} in the lift`
+})
+</script>
+
+<template>
+  <article class="panel">
+    <h2 v-if="!alone">{{ item.name }}</h2>
+    <div v-for="r in item.whyNot" :key="r.ruleId + r.exact" class="why-not">
+      Left out: {{ r.exact }}
+      <WhyButton :reason="r" :about="`${item.name} is left out`" />
+    </div>
+    <div :class="['top', { alone }]">
+      <div class="views" role="img" :aria-label="label">
+        <FigureDrawing :figure="detail.figure" :progress="progress" ghost paired class="drawing" />
+        <FigureDrawing :figure="detail.figure" :progress="progress" view="front" paired class="drawing" />
+      </div>
+      <div>
+        <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="progress" :top="top" />
+        <p class="small mb-1">
+          {{ profile }}. {{ mass(item.loadKg, units) }}
+          <WhyButton :reason="detail.loadReason" about="the load" />
+        </p>
+      </div>
+    </div>
+    <FigureFrames :figure="detail.figure" :name="item.name" class="print-only" />
+    <p v-if="item.worth > 0 && !item.whyNot.length" class="mb-2">
+      Worth
+      <b>{{ item.worth.toFixed(2) }}</b>
+      <WhyButton :reason="item.worthReason" about="its worth" />
+      <template v-if="item.rangeReason">
+        · shorter range
+        <WhyButton :reason="item.rangeReason" about="its range" />
+      </template>
+    </p>
+    <div :class="['facts', { alone }]">
+      <div>
+        <h3>What the muscles get</h3>
+        <HeadBars :stimulus="item.stimulus" />
+        <h3 class="mt-3">What the joints pay</h3>
+        <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
+      </div>
+      <ArmsMap :marks="marks" :stress="item.stress" :caption="`Stress of ${item.name}; rings are sore places`" />
+      <div>
+        <h3>How</h3>
+        <p class="small mb-1">
+          {{ words(item.stance) }}, {{ words(item.grip) }}, arms {{ words(item.arms) }} · {{ t.upS }} s up,
+          {{ t.holdS }} s held, {{ t.downS }} s down
+        </p>
+        <ol class="small mb-1">
+          <li v-for="s in g.setUp" :key="s">{{ s }}</li>
+        </ol>
+        <p class="small mb-1">{{ g.cues.join('. ') }}. {{ g.breathing }}. {{ g.landmark }}.</p>
+        <p v-if="g.otherArm !== 'nothing'" class="small mb-1">Other arm: {{ g.otherArm }}.</p>
+        <p class="small mb-1">
+          <span class="quiet">Watch for</span>
+          {{ g.faults.join(', ').toLowerCase() }}.
+        </p>
+        <p class="small mb-2">
+          {{ g.homeAlone ? 'May be done alone at home.' : 'Not alone at home.' }} Stop if it hurts.
+        </p>
+      </div>
+    </div>
+    <RouterLink :to="`/workbench/${item.key}${query}`" class="btn btn-outline-primary no-print">
+      Turn it on the workbench
+    </RouterLink>
+  </article>
+</template>
+
+<style scoped>
+h3 {
+  font-size: 1rem;
+  font-weight: 650;
+  margin-bottom: 0.3rem;
+}
+.why-not {
+  color: var(--copper);
+}
+.views {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.3rem;
+  align-items: end;
+}
+.drawing {
+  height: 15rem;
+}
+@media (min-width: 760px) {
+  .top.alone {
+    display: grid;
+    grid-template-columns: 1.4fr 1fr;
+    gap: 1.5rem;
+  }
+  .facts.alone {
+    display: grid;
+    grid-template-columns: 1.1fr 0.9fr 1.2fr;
+    gap: 1.8rem;
+  }
+}
+.facts > * {
+  margin-bottom: 0.8rem;
+}
+.print-only {
+  display: none;
+}
+@media print {
+  .views {
+    display: none;
+  }
+  .print-only {
+    display: grid;
+  }
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { SiteStress, Site } from '@/shared/api/types'
+import { title } from '@/shared/format'
+import WhyButton from '@/shared/WhyButton.vue'
+import { stressWord } from './atlas'
+
+/** What each site pays, sore ones first, each with its reason. */
+const props = defineProps<{ parts: SiteStress[]; sore: Site[]; name: string; before?: SiteStress[] }>()
+const rows = computed(() =>
+  [...props.parts].sort(
+    (a, b) => Number(props.sore.includes(b.site)) - Number(props.sore.includes(a.site)) || b.value - a.value,
+  ),
+)
+function was(site: Site): number | undefined {
+  return props.before?.find((p) => p.site === site)?.value
+}
+function change(row: SiteStress): string {
+  const before = was(row.site)
+  if (before === undefined || Math.abs(before - row.value) < 0.05) return ''
+  return row.value < before ? ` (was ${before.toFixed(1)}, less)` : ` (was ${before.toFixed(1)}, more)`
+}
+</script>
+
+<template>
+  <ul class="list">
+    <li v-for="r in rows" :key="r.site" :class="{ sore: sore.includes(r.site) }">
+      <span>{{ title(r.site) }}</span>
+      <span class="figure">
+        {{ r.value.toFixed(1) }}
+        <span class="quiet">{{ stressWord(r.value) }}{{ change(r) }}</span>
+      </span>
+      <WhyButton :reason="r.reason" :about="`stress of ${name} at the ${r.site}`" />
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.list {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  font-size: 0.92rem;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto 2.4rem;
+  align-items: baseline;
+  gap: 0.5rem;
+}
+.sore > :first-child {
+  color: var(--copper);
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,69 @@
+import type { AtlasItem } from '@/shared/api/types'
+import { words } from '@/shared/format'
+
+/** What the trainer looks for; empty texts mean "any". */
+export interface Filter {
+  text: string
+  group: string
+  role: string
+  implement: string
+  head: string
+  stance: string
+  site: string
+  method: string
+  allowedOnly: boolean
+}
+
+export const anything: Filter = {
+  text: '',
+  group: '',
+  role: 'MAIN',
+  implement: '',
+  head: '',
+  stance: '',
+  site: '',
+  method: '',
+  allowedOnly: false,
+}
+
+/** From this share of a hard set on, a head counts as worked. */
+const WORKED_FROM = 0.3
+
+/** The items that fit, in the order they came; with a site chosen, the kindest to it first. */
+export function found(items: AtlasItem[], f: Filter): AtlasItem[] {
+  const wanted = f.text.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  const fitting = items.filter((i) => {
+    const text =
+      `${i.name} ${words(i.movement.replaceAll('-', ' '))} ${words(i.implement)} ${words(i.stance)}`.toLowerCase()
+    return (
+      wanted.every((w) => text.includes(w)) &&
+      (!f.group || (i.group === f.group && Object.keys(i.stimulus).length > 0)) &&
+      (!f.role || i.role === f.role) &&
+      (!f.implement || i.implement === f.implement) &&
+      (!f.head || (i.stimulus[f.head] ?? 0) >= WORKED_FROM) &&
+      (!f.stance || i.stance === f.stance) &&
+      (!f.method || i.methods.includes(f.method)) &&
+      (!f.allowedOnly || i.whyNot.length === 0)
+    )
+  })
+  if (!f.site) return fitting
+  return [...fitting].sort(
+    (a, b) =>
+      Math.sign(a.whyNot.length) - Math.sign(b.whyNot.length) || (a.stress[f.site] ?? 0) - (b.stress[f.site] ?? 0),
+  )
+}
+
+/** The values of one field among the items, each once, as choices. */
+export function choices(items: AtlasItem[], field: 'implement' | 'stance' | 'role') {
+  return [...new Set(items.map((i) => i[field]))]
+    .sort()
+    .map((value) => ({ value: value as string, text: words(value) }))
+}
+
+/** A figure of stress in words as well as size. */
+export function stressWord(value: number): string {
+  if (value < 0.25) return 'next to none'
+  if (value < 0.7) return 'little'
+  if (value < 1.3) return 'as the reference'
+  return value < 2 ? 'more' : 'much more'
+}

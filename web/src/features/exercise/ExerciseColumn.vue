@@ -27,6 +27,8 @@ const progress = useTempo(
   () => props.detail.tempo,
   () => still.value,
 )
+// The figure does only what limits leave; the chart shows the whole lift.
+const along = computed(() => props.detail.done.from + progress.value * (props.detail.done.to - props.detail.done.from))
 const sore = computed(() => props.forWhom.soreSites.map((s) => s.site))
 const marks = computed(() => props.forWhom.soreSites.map((s) => ({ site: s.site, side: s.side })))
 const t = computed(() => props.detail.tempo)
@@ -51,7 +53,7 @@ const profile = computed(() => {
         <FigureDrawing :figure="detail.figure" :progress="progress" view="front" paired class="drawing" />
       </div>
       <div>
-        <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="progress" :top="top" />
+        <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
           {{ profile }}. {{ mass(item.loadKg, units) }}
           <WhyButton :reason="detail.loadReason" about="the load" />

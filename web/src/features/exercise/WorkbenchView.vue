@@ -53,6 +53,10 @@ const progress = useTempo(
   () => original.value?.tempo ?? { upS: 1, holdS: 1, downS: 3 },
   () => false,
 )
+const along = computed(() => {
+  const part = detail.value?.done ?? { from: 0, to: 1 }
+  return part.from + progress.value * (part.to - part.from)
+})
 const query = computed(() => (client.value ? `?client=${client.value}` : ''))
 const sore = computed(() => forWhom.value?.soreSites.map((s) => s.site) ?? [])
 const general = computed(() => (problem.value && problem.value.fields.length === 0 ? problem.value : null))
@@ -104,7 +108,7 @@ function use(change: Adjustment, kg: number) {
             :curve="detail.curve"
             :before="original.curve"
             :sore-arc="detail.soreArc"
-            :progress="progress"
+            :progress="along"
             :mark="hurtsAt"
           />
           <p class="small mb-1">

@@ -104,7 +104,7 @@ final class AtlasViews {
     /** How far a band is stretched (1 = double length), and whether its force there was measured. */
     record BandUse(double fromStretch, double toStretch, boolean slackAtStart, boolean extrapolated) {}
 
-    /** One exercise in full. */
+    /** One exercise in full: the curve of the whole lift, the figure of the part of it that is {@code done}. */
     record ExerciseDetail(
             AtlasItem item,
             Adjustment adjustment,
@@ -114,6 +114,7 @@ final class AtlasViews {
             Reason loadReason,
             List<SiteStress> stressParts,
             List<LimitCheck.Part> soreArc,
+            LimitCheck.Part done,
             Guidance guidance,
             WorkbenchScope scope,
             List<Load> loads,
@@ -123,7 +124,7 @@ final class AtlasViews {
         Exercise e = entry.exercise();
         Map<Site, Double> stress = new EnumMap<>(Site.class);
         entry.stress().forEach(s -> stress.put(s.site(), s.value()));
-        Figure figure = Figure.of(e, body, entry.curve());
+        Figure figure = Figure.of(e, body, entry.doneCurve());
         return new AtlasItem(
                 e.key(),
                 e.name(),
@@ -156,12 +157,13 @@ final class AtlasViews {
         return new ExerciseDetail(
                 item,
                 adjustment,
-                Figure.of(e, who.body(), entry.curve()),
+                Figure.of(e, who.body(), entry.doneCurve()),
                 e.tempo(),
                 CurveView.of(entry.curve()),
                 entry.loadReason(),
                 entry.stress(),
                 entry.soreArc(),
+                entry.done(),
                 e.guidance(),
                 new Workbench(base, who.body(), who.model().stimulusRules()).scope(),
                 ReachableLoads.of(who.equipment(), e, who.body().massKg()).loads(),
@@ -176,7 +178,7 @@ final class AtlasViews {
                 (Resistance.Band) e.resistance().forLoad(entry.loadKg(), body).get(0);
         double least = Double.MAX_VALUE;
         double most = -Double.MAX_VALUE;
-        for (LoadCurve.Sample sample : entry.curve().samples()) {
+        for (LoadCurve.Sample sample : entry.doneCurve().samples()) {
             double stretch = band.stretchAt(sample.frame().grip());
             least = Math.min(least, stretch);
             most = Math.max(most, stretch);
@@ -185,7 +187,7 @@ final class AtlasViews {
         boolean outside = measured != null
                 && (measured.calibration().isExtrapolated(least)
                         || measured.calibration().isExtrapolated(most));
-        boolean slack = band.stretchAt(entry.curve().samples().get(0).frame().grip()) <= 0;
+        boolean slack = band.stretchAt(entry.doneCurve().samples().get(0).frame().grip()) <= 0;
         return new BandUse(least, most, slack, outside);
     }
 }

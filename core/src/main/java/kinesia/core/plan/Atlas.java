@@ -60,6 +60,9 @@ public final class Atlas {
      * One exercise for this client.
      *
      * @param exercise with its range shortened where limits shorten it
+     * @param curve of the whole lift
+     * @param doneCurve of the part that limits leave
+     * @param done that part
      * @param loadKg the load all of it is worked out at
      * @param loadReason where that load comes from
      * @param worth stimulus for what the sore places pay; 0 for what trains no head
@@ -70,6 +73,8 @@ public final class Atlas {
     public record Entry(
             Exercise exercise,
             LoadCurve curve,
+            LoadCurve doneCurve,
+            LimitCheck.Part done,
             double loadKg,
             Reason loadReason,
             Map<Head, Double> stimulus,
@@ -177,9 +182,13 @@ public final class Atlas {
         double given = stimulus.values().stream().mapToDouble(d -> d).sum();
         double cost = Suitability.cost(bySite, asked.soreSites());
         double worth = Suitability.worth(given, cost);
+        LimitCheck.Part done = LimitCheck.part(full, asked.limits()).orElse(LimitCheck.Part.WHOLE);
+        LoadCurve whole = done.isWhole() ? curve : model.curve(full, asked.body(), loadKg);
         return new Entry(
                 ranged,
+                whole,
                 curve,
+                done,
                 loadKg,
                 load,
                 stimulus,
@@ -190,9 +199,7 @@ public final class Atlas {
                         ? null
                         : LimitCheck.bends(full, asked.limits()).get(0).reason(),
                 List.copyOf(against),
-                asked.limits().isEmpty()
-                        ? List.of()
-                        : LimitCheck.soreArc(full, model.curve(full, asked.body(), loadKg), asked.limits()));
+                asked.limits().isEmpty() ? List.of() : LimitCheck.soreArc(full, whole, asked.limits()));
     }
 
     private Reason worthReason(Exercise exercise, double given, double cost, double worth, Map<Site, Double> stress) {

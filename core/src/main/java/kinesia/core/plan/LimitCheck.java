@@ -37,6 +37,13 @@ public final class LimitCheck {
 
     /** The movement cut to the bends that {@code limits} allow; empty when too little is left. */
     static Optional<Movement> range(Exercise exercise, List<Limit> limits) {
+        return part(exercise, limits)
+                .map(p ->
+                        p.isWhole() ? exercise.movement() : exercise.movement().part(p.from(), p.to()));
+    }
+
+    /** The part of the lift within the bends that {@code limits} allow; empty when too little is left. */
+    static Optional<Part> part(Exercise exercise, List<Limit> limits) {
         double least = STRAIGHTEST_DEG;
         double most = MOST_BENT_DEG;
         for (Limit limit : bends(exercise, limits)) {
@@ -46,7 +53,7 @@ public final class LimitCheck {
                 least = Math.max(least, limit.number());
             }
         }
-        return least > most ? Optional.empty() : RangeOfMovement.within(exercise.movement(), least, most);
+        return least > most ? Optional.empty() : RangeOfMovement.part(exercise.movement(), least, most);
     }
 
     /** The limits on elbow bend that concern {@code exercise}. */
@@ -66,7 +73,13 @@ public final class LimitCheck {
     }
 
     /** A part of the lift, from and to as progress 0 to 1. */
-    public record Part(double from, double to) {}
+    public record Part(double from, double to) {
+        static final Part WHOLE = new Part(0, 1);
+
+        boolean isWhole() {
+            return from == 0 && to == 1;
+        }
+    }
 
     /** The parts of the lift in which the arm is where {@code limits} say to stay out, joined where they touch. */
     public static List<Part> soreArc(Exercise exercise, LoadCurve curve, List<Limit> limits) {

@@ -13,12 +13,17 @@ final class RangeOfMovement {
 
     /** {@code movement} cut to bends from {@code least} to {@code most} degrees; empty when too little would be left. */
     static Optional<Movement> within(Movement movement, double least, double most) {
+        return part(movement, least, most).map(p -> p.isWhole() ? movement : movement.part(p.from(), p.to()));
+    }
+
+    /** The part of the lift with bends from {@code least} to {@code most} degrees; empty when too little would be left. */
+    static Optional<LimitCheck.Part> part(Movement movement, double least, double most) {
         // Angles run straight between keyframes: when those lie within, everything does.
         boolean whole = movement.keyframes().stream()
                 .mapToDouble(k -> k.pose().elbowFlexionDeg())
                 .allMatch(bend -> bend >= least - 1e-9 && bend <= most + 1e-9);
         if (whole) {
-            return Optional.of(movement);
+            return Optional.of(LimitCheck.Part.WHOLE);
         }
         int from = -1;
         int to = -1;
@@ -32,12 +37,12 @@ final class RangeOfMovement {
             }
         }
         if (from == 0 && to == STEPS) {
-            return Optional.of(movement);
+            return Optional.of(LimitCheck.Part.WHOLE);
         }
         if (from < 0 || travel(movement, from, to) < SMALLEST_SHARE * travel(movement, 0, STEPS)) {
             return Optional.empty();
         }
-        return Optional.of(movement.part((double) from / STEPS, (double) to / STEPS));
+        return Optional.of(new LimitCheck.Part((double) from / STEPS, (double) to / STEPS));
     }
 
     private static double travel(Movement movement, int from, int to) {

@@ -33,6 +33,7 @@ final class Browser implements AutoCloseable {
     private final com.microsoft.playwright.Browser browser;
     private final BrowserContext context;
     private final List<String> errors = new ArrayList<>();
+    private final List<String> warnings = new ArrayList<>();
     final Page page;
 
     Browser(String address) {
@@ -48,6 +49,11 @@ final class Browser implements AutoCloseable {
         page = context.newPage();
         page.setDefaultTimeout(15_000);
         page.onPageError(errors::add);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("warning") || message.type().equals("error")) {
+                warnings.add(message.text() + " at " + page.url());
+            }
+        });
         page.onRequest(request -> {
             if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
                 errors.add("a request leaves the machine: " + request.url());
@@ -121,6 +127,11 @@ final class Browser implements AutoCloseable {
     /** Fails when a script failed or a request left the machine. */
     void nothingWentWrong() {
         assertThat(errors).isEmpty();
+    }
+
+    /** Fails when the page wrote a warning or an error to its console. */
+    void nothingWasWarnedOf() {
+        assertThat(warnings).isEmpty();
     }
 
     @Override

@@ -187,7 +187,8 @@ final class AtlasViews {
         boolean outside = measured != null
                 && (measured.calibration().isExtrapolated(least)
                         || measured.calibration().isExtrapolated(most));
-        boolean slack = band.stretchAt(entry.doneCurve().samples().get(0).frame().grip()) <= 0;
+        boolean slack =
+                band.stretchAt(entry.doneCurve().samples().get(0).frame().grip()) <= 0;
         return new BandUse(least, most, slack, outside);
     }
 }

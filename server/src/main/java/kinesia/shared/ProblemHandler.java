@@ -82,10 +82,13 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        // A value refused by the core lies deepest and says most; only without one does the form of the JSON matter.
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof InvalidValue invalid) {
                 return unprocessable(List.of(new Problem.Field(path(e, invalid.field()), invalid.getMessage())));
             }
+        }
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof UnrecognizedPropertyException unknown) {
                 return unprocessable(List.of(new Problem.Field(unknown.getPropertyName(), "is not a known field")));
             }

@@ -7,6 +7,7 @@ import kinesia.core.arm.ArmLoad;
 import kinesia.core.arm.ArmPlacer;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
+import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Resistance;
 import kinesia.core.arm.Vec3;
@@ -27,29 +28,48 @@ final class EaseTrial {
 
     private final Exercise exercise;
     private final Body body;
-    private final ArmDimensions arm;
-    private final ArmPlacer placer;
     private final Site site;
-    private final Pose sore;
-    private final boolean[] there = new boolean[SAMPLES];
-    private final boolean visits;
-    private final @Nullable ArmFrame[] frames = new ArmFrame[SAMPLES];
-    private final Pose[] poses = new Pose[SAMPLES];
+    private final Path path;
 
-    EaseTrial(Exercise exercise, Body body, ArmDimensions arm, Site site, Pose sore) {
+    EaseTrial(Exercise exercise, Body body, Site site, Path path) {
         this.exercise = exercise;
         this.body = body;
-        this.arm = arm;
-        this.placer = new ArmPlacer(arm);
         this.site = site;
-        this.sore = sore;
-        boolean any = false;
-        for (int i = 0; i < SAMPLES; i++) {
-            poses[i] = exercise.movement().at((double) i / (SAMPLES - 1));
-            there[i] = isThere(poses[i]);
-            any |= there[i];
+        this.path = path;
+    }
+
+    /**
+     * The way the arm goes, and where on it the sore place is; the same for every grip, implement, anchor and load. Frames
+     * are worked out when first asked for. Not for sharing between threads.
+     */
+    static final class Path {
+        private final ArmDimensions arm;
+        private final ArmPlacer placer;
+        private final Pose[] poses = new Pose[SAMPLES];
+        private final @Nullable ArmFrame[] frames = new ArmFrame[SAMPLES];
+        private final boolean[] there = new boolean[SAMPLES];
+        private final boolean visits;
+
+        Path(Movement movement, ArmDimensions arm, Site site, Pose sore) {
+            this.arm = arm;
+            this.placer = new ArmPlacer(arm);
+            boolean any = false;
+            for (int i = 0; i < SAMPLES; i++) {
+                poses[i] = movement.at((double) i / (SAMPLES - 1));
+                there[i] = isThere(poses[i], site, sore);
+                any |= there[i];
+            }
+            visits = any;
         }
-        visits = any;
+
+        private ArmFrame frame(int i) {
+            ArmFrame frame = frames[i];
+            if (frame == null) {
+                frame = placer.place(poses[i]);
+                frames[i] = frame;
+            }
+            return frame;
+        }
     }
 
     Exercise exercise() {
@@ -58,7 +78,7 @@ final class EaseTrial {
 
     /** Whether the sore pose is still passed through. */
     boolean visits() {
-        return visits;
+        return path.visits;
     }
 
     /** The largest demand at the sore place (N.m): of the shoulder for its sites, else of the elbow. */
@@ -66,8 +86,8 @@ final class EaseTrial {
         List<Resistance> forces = forces(loadKg);
         double most = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            if (there[i]) {
-                ArmLoad load = ArmLoad.of(arm, frame(i), forces);
+            if (path.there[i]) {
+                ArmLoad load = ArmLoad.of(path.arm, path.frame(i), forces);
                 most = Math.max(
                         most,
                         site.isShoulder() && !exercise.upperArmSupported()
@@ -83,9 +103,9 @@ final class EaseTrial {
         List<Resistance> forces = forces(loadKg);
         double most = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            if (there[i]) {
-                ArmLoad load = ArmLoad.of(arm, frame(i), forces);
-                Sample sample = new Sample((double) i / (SAMPLES - 1), poses[i], frame(i), load);
+            if (path.there[i]) {
+                ArmLoad load = ArmLoad.of(path.arm, path.frame(i), forces);
+                Sample sample = new Sample((double) i / (SAMPLES - 1), path.poses[i], path.frame(i), load);
                 most = Math.max(most, scale.at(sample, exercise.upperArmSupported(), exercise, site));
             }
         }
@@ -103,16 +123,16 @@ final class EaseTrial {
         List<Resistance> forces = forces(loadKg);
         double sum = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            sum += ArmLoad.of(arm, frame(i), forces).elbowDemandNm();
+            sum += ArmLoad.of(path.arm, path.frame(i), forces).elbowDemandNm();
         }
         return sum / SAMPLES;
     }
 
     LoadCurve curve(double loadKg) {
-        return LoadCurve.of(arm, exercise.movement(), forces(loadKg), exercise.upperArmSupported());
+        return LoadCurve.of(path.arm, exercise.movement(), forces(loadKg), exercise.upperArmSupported());
     }
 
-    private boolean isThere(Pose pose) {
+    private static boolean isThere(Pose pose, Site site, Pose sore) {
         if (!site.isShoulder()) {
             return Math.abs(pose.elbowFlexionDeg() - sore.elbowFlexionDeg()) <= WITHIN_DEG;
         }
@@ -127,15 +147,6 @@ final class EaseTrial {
         double plane = Math.toRadians(pose.planeOfElevationDeg());
         return new Vec3(
                 -Math.cos(elevation), Math.sin(elevation) * Math.cos(plane), Math.sin(elevation) * Math.sin(plane));
-    }
-
-    private ArmFrame frame(int i) {
-        ArmFrame frame = frames[i];
-        if (frame == null) {
-            frame = placer.place(poses[i]);
-            frames[i] = frame;
-        }
-        return frame;
     }
 
     private List<Resistance> forces(double loadKg) {

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
@@ -112,6 +113,7 @@ public final class Easing {
     private final Exercise now;
     private final Map<Dimension, List<Move>> moves = new EnumMap<>(Dimension.class);
     private final List<Judged> found = new ArrayList<>();
+    private final Map<Movement, EaseTrial.Path> paths = new HashMap<>();
     private final Map<Adjustment, EaseTrial> trials = new HashMap<>();
     private final Set<Adjustment> impossible = new HashSet<>();
     private int tried;
@@ -123,7 +125,7 @@ public final class Easing {
         this.arm = asked.body().arm();
         this.now = bench.apply(asked.current());
         this.sore = now.movement().at(asked.progress());
-        this.before = new EaseTrial(now, asked.body(), arm, asked.site(), sore);
+        this.before = new EaseTrial(now, asked.body(), asked.site(), path(now.movement()));
         this.placeBefore = before.demandThere(asked.loadKg());
         this.stressBefore = before.stressThere(asked.loadKg(), scale);
         this.worstBefore = before.stressAnywhere(asked.loadKg(), scale);
@@ -266,13 +268,21 @@ public final class Easing {
         EaseTrial known = trials.get(adjustment);
         if (known == null && !impossible.contains(adjustment)) {
             try {
-                known = new EaseTrial(bench.apply(adjustment), asked.body(), arm, asked.site(), sore);
+                known = trialOf(bench.apply(adjustment));
                 trials.put(adjustment, known);
             } catch (InvalidValue e) {
                 impossible.add(adjustment);
             }
         }
         return known;
+    }
+
+    private EaseTrial trialOf(Exercise exercise) {
+        return new EaseTrial(exercise, asked.body(), asked.site(), path(exercise.movement()));
+    }
+
+    private EaseTrial.Path path(Movement movement) {
+        return paths.computeIfAbsent(movement, m -> new EaseTrial.Path(m, arm, asked.site(), sore));
     }
 
     private static double share(double after, double before) {
@@ -328,8 +338,7 @@ public final class Easing {
                 j.avoids(),
                 j.placeShare(),
                 j.meanShare(),
-                new EaseTrial(j.exercise(), asked.body(), arm, asked.site(), sore)
-                        .curve(j.load().kg()),
+                trialOf(j.exercise()).curve(j.load().kg()),
                 Reason.of(
                                 "EASE-smallest-change",
                                 Tag.HOUSE,

@@ -1,0 +1,151 @@
+package kinesia.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Finding, comparing, turning and keeping exercises. */
+class AtlasTest {
+    private static Installation kinesia;
+
+    @BeforeAll
+    static void start() {
+        kinesia = Installation.withDemo();
+    }
+
+    @AfterAll
+    static void stop() {
+        kinesia.close();
+    }
+
+    @Test
+    void every_entry_of_the_catalogue_opens_without_a_warning() {
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            JsonNode items = browser.get("/api/atlas").get("items");
+            assertThat(items.size()).isGreaterThanOrEqualTo(100);
+            for (JsonNode item : items) {
+                browser.page.navigate("/exercises/" + item.get("key").asText());
+                browser.seeHeading(item.get("name").asText());
+                browser.page.getByText("What the joints pay").waitFor();
+            }
+            browser.nothingWentWrong();
+            browser.nothingWasWarnedOf();
+        }
+    }
+
+    @Test
+    void two_clients_with_different_sore_places_see_different_exercises_first() {
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            List<List<String>> firsts = new ArrayList<>();
+            for (String name : List.of("Maren Oldvik", "Edda Strandby")) {
+                browser.page.navigate("/");
+                browser.follow(name);
+                browser.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Exercises"))
+                        .last()
+                        .click();
+                browser.page.getByText(Pattern.compile("^Ranked by worth")).waitFor();
+                firsts.add(browser.page.locator("article .name").allInnerTexts().subList(0, 12));
+                // A reason can be opened and read.
+                browser.page.getByRole(
+                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Why: worth of")))
+                        .first()
+                        .click();
+                browser.page.getByText("stimulus / (1 + stress at sore places").waitFor();
+            }
+            assertThat(firsts.get(0)).isNotEqualTo(firsts.get(1));
+            browser.nothingWentWrong();
+        }
+    }
+
+    @Test
+    void from_finding_to_a_kept_variation_that_survives_a_restart() {
+        String name = "Lying extension, our way";
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            compareAndTry(browser);
+            turnOnTheWorkbench(browser);
+            browser.page.getByLabel("Name of the variation").fill(name);
+            browser.press("Keep as the room’s own variation");
+            browser.page.getByText("Kept.").waitFor();
+            browser.nothingWentWrong();
+        }
+        kinesia.stop();
+        kinesia.start();
+        try (Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            browser.follow("Exercises");
+            browser.page.getByLabel("Find").fill("our way");
+            browser.follow(name);
+            browser.seeHeading(name);
+            browser.nothingWentWrong();
+        }
+    }
+
+    private static void compareAndTry(Browser browser) {
+        browser.follow("Exercises");
+        browser.page.locator(".head select").selectOption(new SelectOption().setLabel("Maren Oldvik"));
+        browser.page.getByText(Pattern.compile("^Ranked by worth")).waitFor();
+        browser.axeFindsNothing("the exercises");
+        browser.press("straightens it");
+        for (String exercise : List.of("Rope press-down", "Lying dumbbell extension")) {
+            browser.page.getByLabel("Find").fill(exercise);
+            card(browser, exercise).getByLabel("compare").check();
+        }
+        browser.follow("Compare 2");
+        browser.seeHeading("Side by side");
+        browser.axeFindsNothing("side by side");
+        browser.page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("The back of elbow, 0 quiet")))
+                .last()
+                .getByText("4", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        browser.press("Keep this trial");
+        browser.page.getByText("Rope press-down was easier on the back of elbow by 4 points").waitFor();
+    }
+
+    private static Locator card(Browser browser, String name) {
+        return browser.page.locator("article").filter(new Locator.FilterOptions().setHasText(name)).first();
+    }
+
+    private static void turnOnTheWorkbench(Browser browser) {
+        browser.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Turn it on the workbench"))
+                .last()
+                .click();
+        browser.seeHeading("Workbench: Lying dumbbell extension");
+        browser.axeFindsNothing("the workbench");
+
+        // A bad angle is refused at its field, and what was there stays.
+        browser.page.getByLabel("Upper arm, typed").fill("150");
+        browser.page.getByLabel("Upper arm, typed").press("Enter");
+        browser.page.getByText(Pattern.compile("must be from .* degrees, was 150")).waitFor();
+        browser.page.getByLabel("Upper arm, typed").fill("0");
+        browser.page.getByLabel("Upper arm, typed").press("Enter");
+        browser.page.getByText(Pattern.compile("was 150")).waitFor(
+                new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+
+        browser.page.locator(".moment input").fill("0.05");
+        browser.press("Find the smallest change");
+        browser.page.getByText("Use this").first().waitFor();
+        browser.page.getByText(Pattern.compile("What was tried alone and rejected")).click();
+        browser.page.getByText(Pattern.compile("^tempo: the model is quasi-static")).waitFor();
+        browser.axeFindsNothing("the smallest changes");
+        browser.page.getByText("Use this").first().click();
+        browser.page.getByText(Pattern.compile("^Start at \\d+ degrees|^upper arm")).first().waitFor(
+                new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+    }
+}

@@ -1,0 +1,53 @@
+package kinesia.e2e;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import org.junit.jupiter.api.Test;
+
+/**
+ * How smooth the workbench is while a slider is dragged: frames drawn, the longest between two, and answers shown. Run by
+ * ops/benchmark-drag; no test, it asserts nothing.
+ */
+class DragBenchmark {
+    private static final String DRAG =
+            """
+            async () => {
+              const slider = document.querySelector('input[type=range]')
+              const frames = [], answers = []
+              const original = window.fetch
+              window.fetch = async (...a) => { const t = performance.now(); const r = await original(...a)
+                answers.push(performance.now() - t); return r }
+              const begin = performance.now()
+              let last = begin
+              await new Promise((done) => {
+                const step = (now) => {
+                  frames.push(now - last); last = now
+                  const t = (now - begin) / 4000
+                  slider.value = String(Math.round(30 * Math.sin(t * 12)))
+                  slider.dispatchEvent(new Event('input', { bubbles: true }))
+                  if (t < 1) requestAnimationFrame(step); else done()
+                }
+                requestAnimationFrame(step)
+              })
+              window.fetch = original
+              const sorted = (list) => [...list].sort((a, b) => a - b)
+              const f = sorted(frames.slice(1)), a = sorted(answers)
+              const at = (list, share) => list[Math.floor((list.length - 1) * share)]
+              return JSON.stringify({ framesPerSecond: f.length / 4, frameMedianMs: at(f, 0.5), frameP95Ms: at(f, 0.95),
+                answersPerSecond: a.length / 4, answerMedianMs: at(a, 0.5), answerP95Ms: at(a, 0.95) })
+            }
+            """;
+
+    @Test
+    void drag() throws Exception {
+        try (Installation kinesia = Installation.withDemo();
+                Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            browser.page.navigate("/workbench/lying-extension");
+            browser.page.locator("input[type=range]").first().waitFor();
+            browser.page.evaluate(DRAG); // warm
+            JsonNode seen = new ObjectMapper().readTree(String.valueOf(browser.page.evaluate(DRAG)));
+            System.out.println("drag: " + seen);
+        }
+    }
+}

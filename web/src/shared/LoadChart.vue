@@ -98,29 +98,34 @@ const rows = computed(() =>
         middle 80 %
       </span>
     </div>
-    <table class="visually-hidden">
-      <caption>Load over the range</caption>
-      <thead>
-        <tr>
-          <th>Progress, %</th>
-          <th>Bend, degrees</th>
-          <th>Elbow, N·m</th>
-          <th>Shoulder, N·m</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="r in rows" :key="r.p">
-          <td>{{ r.p }}</td>
-          <td>{{ r.bend }}</td>
-          <td>{{ r.elbow }}</td>
-          <td>{{ r.shoulder }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <div class="visually-hidden">
+      <table>
+        <caption>Load over the range</caption>
+        <thead>
+          <tr>
+            <th>Progress, %</th>
+            <th>Bend, degrees</th>
+            <th>Elbow, N·m</th>
+            <th>Shoulder, N·m</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.p">
+            <td>{{ r.p }}</td>
+            <td>{{ r.bend }}</td>
+            <td>{{ r.elbow }}</td>
+            <td>{{ r.shoulder }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
   </div>
 </template>
 
 <style scoped>
+.chart {
+  position: relative;
+}
 svg {
   width: 100%;
   max-height: 17rem;

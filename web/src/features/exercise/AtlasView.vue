@@ -28,6 +28,8 @@ const { problem, run, busy } = useCall()
 const atlas = ref<AtlasView | null>(null)
 const clients = ref<{ id: string; name: string }[]>([])
 const filter = ref<Filter>({ ...anything, ...JSON.parse(sessionStorage.getItem('atlas-filter') ?? '{}') })
+// On a phone the cards come first and the filters fold away.
+const wide = typeof matchMedia === 'undefined' || matchMedia('(min-width: 900px)').matches
 const longLength = ref(false)
 const chosen = ref<string[]>([])
 const shown = ref(FIRST_SHOWN)
@@ -114,12 +116,15 @@ function chooseClient(id: string) {
             </template>
             <template v-else>Nothing is sore: ranked by what the muscles get.</template>
           </p>
-          <AtlasFilters
-            v-model:long-length="longLength"
-            v-model:filter="filter"
-            :items="atlas.items"
-            :methods="atlas.methods"
-          />
+          <details :open="wide">
+            <summary>Find and filter</summary>
+            <AtlasFilters
+              v-model:long-length="longLength"
+              v-model:filter="filter"
+              :items="atlas.items"
+              :methods="atlas.methods"
+            />
+          </details>
         </aside>
         <section>
           <div class="d-flex flex-wrap gap-3 align-items-center mb-2">
@@ -181,6 +186,20 @@ function chooseClient(id: string) {
   display: flex;
   gap: 0.5rem;
   align-items: center;
+}
+summary {
+  min-height: 2.4rem;
+  color: var(--tide);
+}
+@media (min-width: 900px) {
+  summary {
+    display: none;
+  }
+}
+@media (max-width: 900px) {
+  aside :deep(.arms) {
+    max-width: 16rem;
+  }
 }
 .cards {
   display: grid;

@@ -9,8 +9,7 @@ import org.junit.jupiter.api.Test;
  * ops/benchmark-drag; no test, it asserts nothing.
  */
 class DragBenchmark {
-    private static final String DRAG =
-            """
+    private static final String DRAG = """
             async () => {
               const slider = document.querySelector('input[type=range]')
               const frames = [], answers = []

@@ -22,6 +22,21 @@ import org.jspecify.annotations.Nullable;
 
 /** Request and answer of the arm curve: SI units, degrees, points [x, y, z] in metres from the shoulder. */
 final class ArmCurve {
+    /** A standing curl with 5 kg, as the document shows it. */
+    static final String EXAMPLE =
+            """
+            { "arm": { "sex": "FEMALE", "statureM": 1.70, "bodyMassKg": 70 },
+              "side": "RIGHT",
+              "keyframes": [
+                { "progress": 0, "torsoPitchDeg": 0, "torsoRollDeg": 0, "planeOfElevationDeg": 90, "elevationDeg": 0,
+                  "axialRotationDeg": 0, "elbowFlexionDeg": 0 },
+                { "progress": 1, "torsoPitchDeg": 0, "torsoRollDeg": 0, "planeOfElevationDeg": 90, "elevationDeg": 0,
+                  "axialRotationDeg": 0, "elbowFlexionDeg": 150 } ],
+              "resistances": [ { "kind": "FREE_WEIGHT", "massKg": 5 } ],
+              "upperArmSupported": false,
+              "samples": 101 }
+            """;
+
     private ArmCurve() {}
 
     /** A person; measured values replace estimates. */

@@ -15,10 +15,11 @@ const rows = computed(() =>
 function was(site: Site): number | undefined {
   return props.before?.find((p) => p.site === site)?.value
 }
-function change(row: SiteStress): string {
+/** What it was, where that can be seen in the figure shown. */
+function changed(row: SiteStress): string | undefined {
   const before = was(row.site)
-  if (before === undefined || Math.abs(before - row.value) < 0.05) return ''
-  return row.value < before ? ` (was ${before.toFixed(1)}, less)` : ` (was ${before.toFixed(1)}, more)`
+  if (before === undefined || before.toFixed(1) === row.value.toFixed(1)) return undefined
+  return `${row.value < before ? 'less' : 'more'}, was ${before.toFixed(1)}`
 }
 </script>
 
@@ -28,7 +29,7 @@ function change(row: SiteStress): string {
       <span>{{ title(r.site) }}</span>
       <span class="figure">
         {{ r.value.toFixed(1) }}
-        <span class="quiet">{{ stressWord(r.value) }}{{ change(r) }}</span>
+        <span class="quiet">{{ changed(r) ?? stressWord(r.value) }}</span>
       </span>
       <WhyButton :reason="r.reason" :about="`stress of ${name} at the ${r.site}`" />
     </li>

@@ -74,7 +74,10 @@ class ArmController {
                     + " Unknown fields are refused. The example's peak is 19.050 N.m at 90 degrees of bend.",
             requestBody =
                     @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            content = @Content(examples = @ExampleObject(name = "standing curl", value = ArmCurve.EXAMPLE))))
+                            content =
+                                    @Content(
+                                            examples =
+                                                    @ExampleObject(name = "standing curl", value = ArmCurve.EXAMPLE))))
     @PostMapping("/api/arm/curve")
     ArmCurve.CurveAnswer curve(@RequestBody ArmCurve.CurveAsk ask) {
         LoadCurve curve = ask.curve();

@@ -23,8 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** Request and answer of the arm curve: SI units, degrees, points [x, y, z] in metres from the shoulder. */
 final class ArmCurve {
     /** A standing curl with 5 kg, as the document shows it. */
-    static final String EXAMPLE =
-            """
+    static final String EXAMPLE = """
             { "arm": { "sex": "FEMALE", "statureM": 1.70, "bodyMassKg": 70 },
               "side": "RIGHT",
               "keyframes": [

@@ -31,6 +31,7 @@ record BodyShape(
 
     // From this pitch on a prone body kneels beside a level bench; under it the chest lies on a tipped one.
     private static final double KNEELS_ON_BENCH_FROM_DEG = 65;
+    private static final double FLAT_UP_TO_DEG = -80;
 
     /** The body of stature {@code h} at one moment of {@code exercise}. */
     static BodyShape of(Exercise exercise, double pitchDeg, ArmFrame arm, double h) {
@@ -71,6 +72,11 @@ record BodyShape(
         return exercise.stance() == Stance.PRONE_SUPPORTED && pitchDeg >= KNEELS_ON_BENCH_FROM_DEG;
     }
 
+    /** Whether a lying body is on a tipped bench, which is drawn with a seat. */
+    static boolean reclines(Exercise exercise, double pitchDeg) {
+        return exercise.stance() == Stance.SUPINE && pitchDeg > FLAT_UP_TO_DEG;
+    }
+
     static boolean liesOnFloor(Exercise exercise) {
         return exercise.stance() == Stance.FLOOR && exercise.furniture().hands() == Furniture.Hands.FREE;
     }
@@ -106,7 +112,10 @@ record BodyShape(
         return switch (exercise.stance()) {
             case STANDING -> path(hip, h, 0.012, -THIGH, -0.012, -SHANK);
             case SEATED -> path(hip, h, THIGH, 0.0, 0.01, -SHANK);
-            case SUPINE -> path(hip, h, THIGH, -0.01, 0.03, -0.235);
+            case SUPINE ->
+                reclines(exercise, pitchDeg)
+                        ? path(hip, h, THIGH, 0.0, 0.01, -SHANK)
+                        : path(hip, h, THIGH, -0.01, 0.03, -0.235);
             case FLOOR -> path(hip, h, 0.17, 0.17, 0.14, -0.205);
             case PRONE_SUPPORTED ->
                 kneelsOnBench(exercise, pitchDeg)

@@ -50,6 +50,10 @@ final class Scene {
                 }
             }
             case SUPINE -> {
+                if (BodyShape.reclines(exercise, pitchDeg)) {
+                    seat(true, up, back, middle);
+                    return;
+                }
                 Vec3 head = middle.plus(back).plus(up.times(0.2 * h));
                 surface(head, body.hip().plus(back), true);
             }

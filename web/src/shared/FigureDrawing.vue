@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Figure } from './api/types'
+import type { Figure, Part } from './api/types'
 import {
   arrow,
   box,
@@ -16,7 +16,7 @@ import {
 
 /** One moment of an exercise, drawn from the model's keyframes, from the side or the front. */
 const props = withDefaults(
-  defineProps<{ figure: Figure; progress: number; view?: View; ghost?: boolean; paired?: boolean }>(),
+  defineProps<{ figure: Figure; progress: number; view?: View; ghost?: boolean; paired?: boolean; soreArc?: Part[] }>(),
   {
     view: 'side',
   },
@@ -43,6 +43,16 @@ const lines = computed(() => {
   const own = line([anchor, m.grip])
   return props.figure.bothArms ? [own, line([otherAnchor(anchor, m), m.otherGrip])] : [own]
 })
+// The way of the hand where the client should stay out.
+const sorePaths = computed(() =>
+  (props.soreArc ?? []).map((part) =>
+    line(
+      [0, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1].map(
+        (t) => momentAt(props.figure, part.from + (part.to - part.from) * t).grip,
+      ),
+    ),
+  ),
+)
 const pieces = computed<Piece[]>(() => held(props.figure, moment.value, props.view))
 const pull = computed(() => arrow(moment.value, props.view))
 const wide = computed(() => props.figure.implement === 'BAND')
@@ -70,6 +80,7 @@ const wide = computed(() => props.figure.implement === 'BAND')
       />
       <circle :cx="at(moment.head)[0]" :cy="at(moment.head)[1]" r="0.1" class="head" />
     </template>
+    <polyline v-for="(l, i) in sorePaths" :key="'s' + i" :points="l" class="sore" />
     <polyline v-for="(l, i) in lines" :key="'l' + i" :points="l" :class="['pull', { wide }]" />
     <circle v-if="figure.anchor" :cx="at(figure.anchor)[0]" :cy="at(figure.anchor)[1]" r="0.028" class="anchor" />
     <polyline v-if="ghost" :points="line([first.shoulder, first.elbow, first.grip])" class="ghost" />
@@ -133,6 +144,11 @@ const wide = computed(() => props.figure.implement === 'BAND')
   fill: none;
   stroke: var(--ink);
   stroke-width: 0.06;
+}
+.sore {
+  fill: none;
+  stroke: color-mix(in srgb, var(--copper) 55%, transparent);
+  stroke-width: 0.09;
 }
 .ghost {
   fill: none;

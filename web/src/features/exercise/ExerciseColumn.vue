@@ -27,7 +27,7 @@ const progress = useTempo(
   () => props.detail.tempo,
   () => still.value,
 )
-// The figure does only what limits leave; the chart shows the whole lift.
+// The figure does only what limits leave of the whole lift.
 const along = computed(() => props.detail.done.from + progress.value * (props.detail.done.to - props.detail.done.from))
 const sore = computed(() => props.forWhom.soreSites.map((s) => s.site))
 const marks = computed(() => props.forWhom.soreSites.map((s) => ({ site: s.site, side: s.side })))
@@ -49,8 +49,22 @@ const profile = computed(() => {
     </div>
     <div :class="['top', { alone }]">
       <div class="views" role="img" :aria-label="label">
-        <FigureDrawing :figure="detail.figure" :progress="progress" ghost paired class="drawing" />
-        <FigureDrawing :figure="detail.figure" :progress="progress" view="front" paired class="drawing" />
+        <FigureDrawing
+          :figure="detail.figure"
+          :progress="along"
+          :sore-arc="detail.soreArc"
+          ghost
+          paired
+          class="drawing"
+        />
+        <FigureDrawing
+          :figure="detail.figure"
+          :progress="along"
+          :sore-arc="detail.soreArc"
+          view="front"
+          paired
+          class="drawing"
+        />
       </div>
       <div>
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />

@@ -101,8 +101,22 @@ function use(change: Adjustment, kg: number) {
             Part of the range lies outside the two pulls: the force there is extrapolated.
           </p>
           <div class="views" role="img" :aria-label="`${detail.item.name} as turned, from the side and the front`">
-            <FigureDrawing :figure="detail.figure" :progress="progress" ghost paired class="drawing" />
-            <FigureDrawing :figure="detail.figure" :progress="progress" view="front" paired class="drawing" />
+            <FigureDrawing
+              :figure="detail.figure"
+              :progress="along"
+              :sore-arc="detail.soreArc"
+              ghost
+              paired
+              class="drawing"
+            />
+            <FigureDrawing
+              :figure="detail.figure"
+              :progress="along"
+              :sore-arc="detail.soreArc"
+              view="front"
+              paired
+              class="drawing"
+            />
           </div>
           <LoadChart
             :curve="detail.curve"

@@ -104,7 +104,7 @@ final class AtlasViews {
     /** How far a band is stretched (1 = double length), and whether its force there was measured. */
     record BandUse(double fromStretch, double toStretch, boolean slackAtStart, boolean extrapolated) {}
 
-    /** One exercise in full: the curve of the whole lift, the figure of the part of it that is {@code done}. */
+    /** One exercise in full: curve and figure of the whole lift, and the part of it that limits leave {@code done}. */
     record ExerciseDetail(
             AtlasItem item,
             Adjustment adjustment,
@@ -124,7 +124,7 @@ final class AtlasViews {
         Exercise e = entry.exercise();
         Map<Site, Double> stress = new EnumMap<>(Site.class);
         entry.stress().forEach(s -> stress.put(s.site(), s.value()));
-        Figure figure = Figure.of(e, body, entry.doneCurve());
+        Figure figure = Figure.of(e, body, entry.curve());
         return new AtlasItem(
                 e.key(),
                 e.name(),
@@ -157,7 +157,7 @@ final class AtlasViews {
         return new ExerciseDetail(
                 item,
                 adjustment,
-                Figure.of(e, who.body(), entry.doneCurve()),
+                Figure.of(e, who.body(), entry.curve()),
                 e.tempo(),
                 CurveView.of(entry.curve()),
                 entry.loadReason(),

@@ -1,0 +1,160 @@
+package kinesia.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import kinesia.core.RuleFiles;
+import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Sex;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Grip;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Site;
+import kinesia.core.exercise.Stance;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
+import kinesia.core.screening.Limit.Kind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Each kind of limit over all entries: what is allowed obeys it, and what obeys it is allowed. */
+class LimitsOverTheCatalogueTest {
+    private static final Body BODY = new Body(Sex.MALE, 1.78, 82);
+    private static final ExerciseModel MODEL = RuleFiles.model();
+
+    private static Limit limit(Kind kind, Double value, String target, Head.Group group, Grip grip) {
+        Reason reason = Reason.of("TEST-" + kind, Tag.HOUSE, "", "Because of " + kind + ".", "Not for now.");
+        return new Limit(
+                kind, Side.LEFT, Site.FRONT_OF_SHOULDER, value, target, group, grip, LocalDate.of(2026, 1, 1), reason);
+    }
+
+    private static List<Atlas.Entry> ranked(Limit... limits) {
+        return new Atlas(MODEL, new Atlas.Asked(BODY, Map.of(), List.of(limits), List.of(), null, List.of(), false))
+                .ranked();
+    }
+
+    static Stream<Arguments> rules() {
+        return Stream.of(
+                Arguments.of(limit(Kind.NO_GRIP, null, "palm-down", null, null), by(e -> e.grip() != Grip.PALM_DOWN)),
+                Arguments.of(
+                        limit(Kind.NO_STANCE, null, "bent-over", null, null), by(e -> e.stance() != Stance.BENT_OVER)),
+                Arguments.of(
+                        limit(Kind.NO_EXERCISE, null, "dip", null, null),
+                        by(e -> !e.movementFamily().equals("dip"))),
+                Arguments.of(
+                        limit(Kind.NO_BODY_WEIGHT, null, null, null, null),
+                        by(e -> e.implement() != Implement.BODY_WEIGHT)),
+                Arguments.of(
+                        limit(Kind.NO_IMPLEMENT, null, "straight-bar", null, null),
+                        by(e -> e.implement() != Implement.STRAIGHT_BAR && e.implement() != Implement.CABLE_BAR)),
+                Arguments.of(
+                        limit(Kind.NO_IMPLEMENT, null, "straight-bar", null, Grip.PALM_UP),
+                        by(e -> e.grip() != Grip.PALM_UP
+                                || (e.implement() != Implement.STRAIGHT_BAR && e.implement() != Implement.CABLE_BAR))),
+                Arguments.of(
+                        limit(Kind.LARGEST_ELEVATION, 45.0, null, null, null),
+                        by(e -> summary(e).largestElevationDeg() <= 45.5)),
+                Arguments.of(
+                        limit(Kind.LARGEST_EXTENSION, 0.0, null, null, null),
+                        by(e -> summary(e).largestExtensionDeg() <= 0.5)));
+    }
+
+    private static Predicate<Exercise> by(Predicate<Exercise> rule) {
+        return rule;
+    }
+
+    private static LoadCurve.Summary summary(Exercise e) {
+        return MODEL.curve(e, BODY, 3).summary();
+    }
+
+    @ParameterizedTest(name = "{index}")
+    @MethodSource("rules")
+    void what_is_allowed_obeys_the_limit_and_nothing_else_is_left_out(Limit limit, Predicate<Exercise> obeys) {
+        int out = 0;
+        for (Atlas.Entry entry : ranked(limit)) {
+            assertThat(entry.isAllowed()).as(entry.exercise().key()).isEqualTo(obeys.test(entry.exercise()));
+            if (!entry.isAllowed()) {
+                out++;
+                assertThat(entry.whyNot()).extracting(Reason::ruleId).containsExactly("TEST-" + limit.kind());
+            }
+        }
+        assertThat(out).as("the limit leaves something out").isPositive();
+    }
+
+    @Test
+    void a_bend_limit_shortens_what_it_can_and_leaves_out_what_would_lose_half() {
+        Limit ninety = limit(Kind.LARGEST_ELBOW_BEND, 90.0, null, Head.Group.EXTENSORS, null);
+        int shortened = 0;
+        for (Atlas.Entry entry : ranked(ninety)) {
+            Exercise e = entry.exercise();
+            if (e.group() != Head.Group.EXTENSORS || e.stimulus().isEmpty()) {
+                continue;
+            }
+            double most = entry.doneCurve().samples().stream()
+                    .mapToDouble(s -> s.pose().elbowFlexionDeg())
+                    .max()
+                    .orElseThrow();
+            if (entry.isAllowed()) {
+                assertThat(most).as(e.key()).isLessThanOrEqualTo(90.2);
+            }
+            if (entry.rangeReason() != null) {
+                shortened++;
+                assertThat(entry.soreArc()).as(e.key()).isNotEmpty();
+                assertThat(entry.done().to() - entry.done().from()).isGreaterThanOrEqualTo(0.5 - 1e-9);
+            }
+        }
+        assertThat(shortened).isGreaterThan(10);
+    }
+
+    @Test
+    void a_limit_on_straightening_holds_only_for_its_grip() {
+        Limit bent = limit(Kind.SMALLEST_ELBOW_BEND, 30.0, null, null, Grip.PALM_UP);
+        for (Atlas.Entry entry : ranked(bent)) {
+            double least = entry.doneCurve().samples().stream()
+                    .mapToDouble(s -> s.pose().elbowFlexionDeg())
+                    .min()
+                    .orElseThrow();
+            boolean concerned = entry.exercise().grip() == Grip.PALM_UP;
+            if (entry.isAllowed() && concerned) {
+                assertThat(least).as(entry.exercise().key()).isGreaterThanOrEqualTo(29.8);
+            } else if (!concerned) {
+                assertThat(entry.rangeReason()).as(entry.exercise().key()).isNull();
+            }
+        }
+    }
+
+    @Test
+    void one_limit_more_never_allows_more() {
+        Limit[] all = rules().map(a -> (Limit) a.get()[0]).toArray(Limit[]::new);
+        long last = Long.MAX_VALUE;
+        for (int n = 0; n <= all.length; n++) {
+            long allowed = ranked(java.util.Arrays.copyOf(all, n)).stream()
+                    .filter(Atlas.Entry::isAllowed)
+                    .count();
+            assertThat(allowed).isLessThanOrEqualTo(last);
+            last = allowed;
+        }
+        assertThat(last).as("light work at the side is left even then").isPositive();
+    }
+
+    @Test
+    void limits_that_dose_leave_the_atlas_as_it_is() {
+        long free = ranked().stream().filter(Atlas.Entry::isAllowed).count();
+        Limit[] dosing = Stream.of(Kind.LARGEST_EFFORT, Kind.FEWEST_REPS, Kind.SETS_PER_EXERCISE)
+                .map(k -> limit(k, 5.0, null, null, null))
+                .toArray(Limit[]::new);
+        assertThat(ranked(dosing).stream().filter(Atlas.Entry::isAllowed).count())
+                .isEqualTo(free);
+    }
+}

@@ -19,6 +19,7 @@ const props = withDefaults(
   defineProps<{ figure: Figure; progress: number; view?: View; ghost?: boolean; paired?: boolean; soreArc?: Part[] }>(),
   {
     view: 'side',
+    soreArc: undefined,
   },
 )
 

@@ -124,7 +124,6 @@ final class AtlasViews {
         Exercise e = entry.exercise();
         Map<Site, Double> stress = new EnumMap<>(Site.class);
         entry.stress().forEach(s -> stress.put(s.site(), s.value()));
-        Figure figure = Figure.of(e, body, entry.curve());
         return new AtlasItem(
                 e.key(),
                 e.name(),
@@ -148,7 +147,7 @@ final class AtlasViews {
                 entry.worthReason(),
                 entry.rangeReason(),
                 entry.whyNot(),
-                figure.still());
+                Figure.still(e, body, entry.curve()));
     }
 
     static ExerciseDetail detail(

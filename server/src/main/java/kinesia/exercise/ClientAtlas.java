@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
@@ -11,13 +12,13 @@ import kinesia.client.Clients;
 import kinesia.client.StarterPlaces;
 import kinesia.core.arm.Sex;
 import kinesia.core.dose.Equipment;
-import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.Atlas;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Screen;
@@ -118,17 +119,24 @@ class ClientAtlas {
         Map<String, Variation> own = new LinkedHashMap<>();
         variations.findByRoomIdOrderByName(who.roomId()).forEach(v -> own.put(v.key(), v));
         ExerciseModel withOwn = model.with(model.catalogue()
-                .with(own.values().stream().map(v -> exercise(v, body)).toList()));
+                .with(own.values().stream()
+                        .flatMap(v -> exercise(v, body).stream())
+                        .toList()));
         Atlas.Asked asked =
                 new Atlas.Asked(body, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
         return new For(client, body, limits, sore, equipment, withOwn, own, asked);
     }
 
-    private Exercise exercise(Variation variation, Body body) {
-        Exercise entry = model.catalogue().get(variation.exerciseKey());
-        Adjustment adjustment = variation.adjustment();
-        return new Workbench(entry, body, model.stimulusRules())
-                .apply(adjustment)
-                .called(variation.key(), variation.name());
+    /** The variation for this body; empty when its entry is gone, or cannot be turned so on a body of this size. */
+    private Optional<Exercise> exercise(Variation variation, Body body) {
+        return model.catalogue().find(variation.exerciseKey()).flatMap(entry -> {
+            try {
+                return Optional.of(new Workbench(entry, body, model.stimulusRules())
+                        .apply(variation.adjustment())
+                        .called(variation.key(), variation.name()));
+            } catch (InvalidValue e) {
+                return Optional.empty();
+            }
+        });
     }
 }

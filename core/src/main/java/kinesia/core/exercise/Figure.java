@@ -34,6 +34,8 @@ public record Figure(
     /** Frames a figure is drawn from. */
     public static final int FRAMES = 21;
 
+    private static final int STILL_FRAMES = 3;
+
     /** What a thing around the body is, for how it is drawn. */
     public enum PropKind {
         PAD,
@@ -74,6 +76,15 @@ public record Figure(
 
     /** Draws {@code exercise} from its curve of the usual number of samples. */
     public static Figure of(Exercise exercise, Body body, LoadCurve curve) {
+        return of(exercise, body, curve, FRAMES);
+    }
+
+    /** Only three moments: start, middle and end. */
+    public static Figure still(Exercise exercise, Body body, LoadCurve curve) {
+        return of(exercise, body, curve, STILL_FRAMES);
+    }
+
+    private static Figure of(Exercise exercise, Body body, LoadCurve curve, int count) {
         double h = body.statureM();
         Sample first = curve.samples().get(0);
         BodyShape start = BodyShape.of(exercise, first.pose().torsoPitchDeg(), first.frame(), h);
@@ -81,8 +92,8 @@ public record Figure(
         // A band that runs to the middle of the body runs on to the other hand.
         boolean toOtherHand = fixed != null && Math.abs(fixed.z() - start.hip().z()) < 0.01 * h;
         Vec3 anchor = exercise.implement() == Implement.MACHINE || toOtherHand ? null : fixed;
-        List<Frame> frames = new ArrayList<>(FRAMES);
-        int step = (LoadCurve.SAMPLES - 1) / (FRAMES - 1);
+        List<Frame> frames = new ArrayList<>(count);
+        int step = (LoadCurve.SAMPLES - 1) / (count - 1);
         for (int i = 0; i < LoadCurve.SAMPLES; i += step) {
             frames.add(frame(exercise, curve.samples().get(i), first.frame().grip(), h));
         }
@@ -103,22 +114,6 @@ public record Figure(
                 anchor,
                 Scene.of(exercise, pitch, first.frame(), start, anchor, h),
                 frames);
-    }
-
-    /** The same figure in three moments only: start, middle and end. */
-    public Figure still() {
-        return new Figure(
-                implement,
-                stance,
-                bothArms,
-                oneWeight,
-                upperArmSupported,
-                peakDemandNm,
-                peakBendDeg,
-                floorY,
-                anchor,
-                props,
-                List.of(frames.get(0), frames.get(FRAMES / 2), frames.get(FRAMES - 1)));
     }
 
     private static Frame frame(Exercise exercise, Sample s, Vec3 firstGrip, double h) {

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 /** What stands around the body, for drawing: bench, pad, wall, rings, the post a line comes from. Metres. */
 final class Scene {
     private static final double HALF_WIDTH = 0.085;
+    // Sine of the pitch from which a sitter no longer leans on the chair's back.
+    private static final double LEANS_FORWARD = 0.17;
 
     private final List<Figure.Prop> props = new ArrayList<>();
     private final double h;
@@ -82,11 +84,11 @@ final class Scene {
         double rear = body.hip().x() - 0.10 * h;
         surface(new Vec3(rear, top, middleZ), new Vec3(rear + 0.25 * h, top, middleZ), true);
         if (hasBack) {
-            Vec3 low = body.hip().plus(back);
-            slab(
-                    low,
-                    low.plus(
-                            up.times(Math.min(0.34 * h, middle.minus(body.hip()).norm() + 0.05 * h))));
+            // A tipped bench follows the trunk; a chair's back stays upright when its sitter leans forward.
+            boolean upright = up.x() > LEANS_FORWARD;
+            Vec3 low = body.hip().plus(upright ? new Vec3(-BodyShape.HALF_TRUNK * h, 0, 0) : back);
+            double length = Math.min(0.34 * h, middle.minus(body.hip()).norm() + 0.05 * h);
+            slab(low, low.plus((upright ? new Vec3(0, 1, 0) : up).times(length)));
         }
     }
 

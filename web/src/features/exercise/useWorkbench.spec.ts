@@ -40,8 +40,7 @@ describe('the workbench asking', () => {
     }
     expect(waiting).toHaveLength(1)
     waiting[0]!(good('flat'))
-    await flushPromises()
-    expect(waiting).toHaveLength(2)
+    await vi.waitFor(() => expect(waiting).toHaveLength(2))
     expect(asked()[1]!.adjustment.benchDeg).toBe(4)
     waiting[1]!(good('steep'))
     await flushPromises()

@@ -2,6 +2,8 @@ import { ref, watch, type Ref } from 'vue'
 import { api, ApiError, ask, type Problem } from '@/shared/api/client'
 import type { Adjustment, ExerciseDetail } from '@/shared/api/types'
 
+const PAUSE_MS = 34
+
 /**
  * Asks the server for what is on the bench whenever something is turned: one question at a time, and after it the newest,
  * so that the answer keeps up with a moving slider. The last good answer stays while a value is refused.
@@ -40,12 +42,18 @@ export function useWorkbench(
       if (!(e instanceof ApiError)) throw e
       problem.value = e.problem
     } finally {
-      asking = false
       if (again) {
         again = false
-        void answer()
+        // Two frames between answers, so that drawing one does not hold up the slider.
+        window.setTimeout(next, PAUSE_MS)
+      } else {
+        asking = false
       }
     }
+  }
+  function next() {
+    asking = false
+    void answer()
   }
   watch([exerciseKey, adjustment, loadKg], answer, { deep: true })
 

@@ -20,7 +20,7 @@ import kinesia.core.plan.Atlas;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
-import kinesia.response.SessionHistory;
+import kinesia.floor.SetLogs;
 import kinesia.screening.Screen;
 import kinesia.screening.Screens;
 import kinesia.shared.Problem;
@@ -35,7 +35,7 @@ class ClientAtlas {
 
     private final Clients clients;
     private final Screens screens;
-    private final SessionHistory history;
+    private final SetLogs logs;
     private final StarterPlaces places;
     private final Variations variations;
     private final ExerciseModel model;
@@ -43,13 +43,13 @@ class ClientAtlas {
     ClientAtlas(
             Clients clients,
             Screens screens,
-            SessionHistory history,
+            SetLogs logs,
             StarterPlaces places,
             Variations variations,
             ExerciseModel model) {
         this.clients = clients;
         this.screens = screens;
-        this.history = history;
+        this.logs = logs;
         this.places = places;
         this.variations = variations;
         this.model = model;
@@ -90,10 +90,7 @@ class ClientAtlas {
         Screen screen =
                 screens.findFirstByClientIdOrderByTakenAtDesc(client.id()).orElse(null);
         Map<String, Double> used = new HashMap<>();
-        history.of(client.id(), null)
-                .forEach(entry -> entry.record()
-                        .sets()
-                        .forEach(set -> used.put(set.exerciseKey(), set.load().kg())));
+        logs.findLastLoads(client.id()).forEach(u -> used.put(u.getExerciseKey(), u.getLoadKg()));
         return make(
                 client,
                 client.body(),

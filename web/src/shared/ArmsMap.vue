@@ -54,7 +54,7 @@ const points = computed(() =>
 <template>
   <div class="arms" role="group" :aria-label="caption ?? 'The client’s arms'">
     <figure v-for="p in points" :key="p.view">
-      <svg viewBox="-92 -10 184 206" :aria-hidden="!picking">
+      <svg viewBox="-92 -14 184 210" :aria-hidden="!picking">
         <g class="body">
           <ellipse cx="0" cy="1" rx="11" ry="13" />
           <path :d="half" />

@@ -40,7 +40,7 @@ legend {
 .steps {
   display: grid;
   grid-template-columns: repeat(11, 1fr);
-  gap: 2px;
+  gap: 1px;
 }
 .steps button {
   min-height: 44px;

@@ -10,13 +10,16 @@ const stances: Record<string, string> = {
 /** A limit as one short phrase. */
 export function limitWords(limit: Limit): string {
   const value = limit.value ?? 0
+  const press = limit.target === 'press' ? ' in presses' : ''
   const target = (limit.target ?? '').replaceAll('-', ' ')
   const group = limit.group === 'EXTENSORS' ? ' in exercises for the back of the arm' : ''
   const grip = limit.grip ? ` with ${words(limit.grip)} grips` : ''
   const loading = limit.site ? ' in what loads it' : ''
   const text: Record<Limit['kind'], string> = {
-    LARGEST_ELEVATION: `upper arm raised to ${value}° at most`,
-    LARGEST_EXTENSION: value ? `upper arm at most ${value}° behind the trunk` : 'upper arm never behind the trunk',
+    LARGEST_ELEVATION: `upper arm raised to ${value}° at most${press}`,
+    LARGEST_EXTENSION:
+      (value ? `upper arm at most ${value}° behind the trunk` : 'upper arm never behind the trunk') + press,
+    LARGEST_INWARD_ROTATION: 'raised arm never turned inward',
     LARGEST_ELBOW_BEND: `elbow bends to ${value}° at most${group}`,
     SMALLEST_ELBOW_BEND: `elbow stays ${value}° short of straight${group}${grip}`,
     NO_GRIP: `no ${target} grips`,
@@ -24,7 +27,15 @@ export function limitWords(limit: Limit): string {
     NO_STANCE: `nothing ${stances[target] ?? target}`,
     NO_EXERCISE: `no ${target}`,
     NO_BODY_WEIGHT: 'no body weight on that arm',
-    LARGEST_EFFORT: `effort to ${value}${loading}`,
+    LARGEST_EFFORT: `effort to ${value}${press || grip || loading}`,
+    NO_METHOD: `not the method ${target}`,
+    NO_ARM_PAD: 'no pad under the upper arm',
+    SETS_A_WEEK: `at most ${value} sets a week for each side of the arm`,
+    HOLDS_ONLY: 'held efforts only where it is loaded',
+    LONGEST_HOLD: `holds of ${value} s at most${loading}`,
+    NO_LOADING: limit.site ? 'nothing that loads it' : 'no loading',
+    MOST_FLOOR_CHANGES:
+      value === 1 ? 'down to the floor once a session at most' : `down to the floor ${value} times at most`,
     FEWEST_REPS: `at least ${value} repetitions${loading}`,
     MOST_REPS: `at most ${value} repetitions${loading}`,
     SETS_PER_EXERCISE: `at most ${value} sets an exercise${loading}`,
@@ -42,6 +53,9 @@ export interface LimitGroup {
   limits: Limit[]
 }
 
+/** Whether it is the rule that holds for nearly everyone. */
+export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId === 'CUFFS-not-cleared'
+
 /** Groups limits by the rule and place that made them, in their order. */
 export function grouped(limits: Limit[]): LimitGroup[] {
   const groups = new Map<string, LimitGroup>()
@@ -53,5 +67,6 @@ export function grouped(limits: Limit[]): LimitGroup[] {
     group.limits.push(limit)
     groups.set(key, group)
   }
-  return [...groups.values()]
+  // Cuffs are off for everyone who was not cleared for them: said last.
+  return [...groups.values()].sort((a, b) => Number(isUsual(a)) - Number(isUsual(b)))
 }

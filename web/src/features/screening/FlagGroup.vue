@@ -1,56 +1,68 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ScreenQuestions, Side } from '@/shared/api/types'
-import type { Draft } from './answers'
+import { isAsked, type Draft } from './answers'
 
+/** The questions of one step. Those behind a question stay folded until it is answered yes. */
 const model = defineModel<Draft['flags']>({ required: true })
-const props = defineProps<{ flags: ScreenQuestions['flags']; title: string; lead: string }>()
-const open = computed(() => props.flags.filter((f) => !model.value[f.id]).length)
+const props = defineProps<{ gates: ScreenQuestions['gates']; flags: ScreenQuestions['flags']; lead: string }>()
+
+type Row = { id: string; ask: string; whatToDo?: string; arm: boolean; behind: boolean }
+/** Each gate with what lies behind it, then the rest, in the order of the rule file. */
+const rows = computed<Row[]>(() => {
+  const flag = (f: ScreenQuestions['flags'][number]): Row => ({
+    id: f.id,
+    ask: f.ask,
+    whatToDo: f.whatToDo,
+    arm: f.scope === 'ARM',
+    behind: !!f.when,
+  })
+  const after = (id: string): Row[] =>
+    props.flags.filter((f) => f.when === id && (isAsked(f, model.value) || model.value[f.id]?.present)).map(flag)
+  return [
+    ...props.flags.filter((f) => !f.when).flatMap((f) => [flag(f), ...after(f.id)]),
+    ...props.gates.flatMap((g) => [{ id: g.id, ask: g.ask, arm: false, behind: false }, ...after(g.id)]),
+  ]
+})
+const open = computed(() => rows.value.filter((r) => !model.value[r.id]))
+defineExpose({ open })
 
 function set(id: string, present: boolean, side?: Side) {
   model.value = { ...model.value, [id]: { present, side } }
 }
 function noneOfThese() {
-  model.value = { ...Object.fromEntries(props.flags.map((f) => [f.id, { present: false }])), ...model.value }
+  model.value = { ...Object.fromEntries(open.value.map((r) => [r.id, { present: false }])), ...model.value }
 }
 </script>
 
 <template>
-  <section class="panel mb-3">
-    <div class="d-flex flex-wrap gap-3 align-items-center">
-      <h2 class="mb-0">{{ title }}</h2>
-      <BButton v-if="open" size="sm" variant="outline-primary" @click="noneOfThese">
-        {{ open === flags.length ? 'None of these' : `None of the other ${open}` }}
-      </BButton>
-      <span v-else class="quiet">all answered</span>
-    </div>
-    <p class="quiet mb-1">{{ lead }}</p>
-    <ul>
-      <li v-for="f in flags" :key="f.id" :class="{ yes: model[f.id]?.present }">
-        <div>
-          {{ f.ask }}
-          <strong v-if="model[f.id]?.present" class="do">{{ f.whatToDo }}</strong>
-        </div>
-        <div class="choice" role="group" :aria-label="f.ask">
-          <template v-if="f.scope === 'ARM'">
-            <button
-              v-for="s in ['LEFT', 'RIGHT'] as Side[]"
-              :key="s"
-              type="button"
-              :aria-pressed="model[f.id]?.present === true && model[f.id]?.side === s"
-              @click="set(f.id, true, s)"
-            >
-              {{ s === 'LEFT' ? 'left' : 'right' }}
-            </button>
-          </template>
-          <button v-else type="button" :aria-pressed="model[f.id]?.present === true" @click="set(f.id, true)">
-            yes
+  <p class="quiet mb-2">{{ lead }}</p>
+  <ul>
+    <li v-for="r in rows" :key="r.id" :class="{ yes: model[r.id]?.present, behind: r.behind }">
+      <div>
+        {{ r.ask }}
+        <strong v-if="model[r.id]?.present && r.whatToDo" class="do">{{ r.whatToDo }}</strong>
+      </div>
+      <div class="choice" role="group" :aria-label="r.ask">
+        <template v-if="r.arm">
+          <button
+            v-for="s in ['LEFT', 'RIGHT'] as Side[]"
+            :key="s"
+            type="button"
+            :aria-pressed="model[r.id]?.present === true && model[r.id]?.side === s"
+            @click="set(r.id, true, s)"
+          >
+            {{ s === 'LEFT' ? 'left' : 'right' }}
           </button>
-          <button type="button" :aria-pressed="model[f.id]?.present === false" @click="set(f.id, false)">no</button>
-        </div>
-      </li>
-    </ul>
-  </section>
+        </template>
+        <button v-else type="button" :aria-pressed="model[r.id]?.present === true" @click="set(r.id, true)">yes</button>
+        <button type="button" :aria-pressed="model[r.id]?.present === false" @click="set(r.id, false)">no</button>
+      </div>
+    </li>
+  </ul>
+  <BButton v-if="open.length" variant="primary" class="mt-3 me-3" @click="noneOfThese">
+    {{ open.length === rows.length ? 'None of these' : `None of the other ${open.length}` }}
+  </BButton>
 </template>
 
 <style scoped>
@@ -66,6 +78,10 @@ li {
   align-items: center;
   padding: 0.35rem 0;
   border-top: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
+}
+.behind {
+  padding-left: 1.2rem;
+  border-left: 3px solid var(--line);
 }
 .choice {
   flex-shrink: 0;

@@ -4,7 +4,7 @@ import type { Assessment } from '@/shared/api/types'
 import LimitList from '@/shared/LimitList.vue'
 import WhyButton from '@/shared/WhyButton.vue'
 
-const props = defineProps<{ assessment: Assessment }>()
+const props = defineProps<{ assessment: Assessment; brief?: boolean }>()
 const all = ref(false)
 const outcomeWords: Record<Assessment['outcome'], string> = {
   STOP_NOW: 'Stop now',
@@ -18,7 +18,7 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
 </script>
 
 <template>
-  <section class="outcome" :class="assessment.outcome.toLowerCase()" aria-live="polite">
+  <section class="outcome" :class="[assessment.outcome.toLowerCase(), { whole: !brief }]" aria-live="polite">
     <h2>{{ outcomeWords[assessment.outcome] }}</h2>
     <div v-for="f in assessment.findings" :key="f.reason.ruleId + f.side + f.site" class="finding">
       <strong>{{ f.whatToDo }}</strong>
@@ -26,11 +26,11 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
       <WhyButton :reason="f.reason" :about="f.whatToDo" />
     </div>
     <template v-if="assessment.missing.length">
-      <p class="mb-1">{{ assessment.missing.length }} still to ask, next:</p>
-      <ul class="mb-1">
+      <p class="mb-1">{{ assessment.missing.length }} still to ask{{ brief ? '.' : ':' }}</p>
+      <ul v-if="!brief" class="mb-1">
         <li v-for="m in missing" :key="m">{{ m }}</li>
       </ul>
-      <button v-if="assessment.missing.length > 3" type="button" class="plain" @click="all = !all">
+      <button v-if="!brief && assessment.missing.length > 3" type="button" class="plain" @click="all = !all">
         {{ all ? 'fewer' : 'all of them' }}
       </button>
     </template>
@@ -50,6 +50,9 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
   background: var(--card);
   padding: 0.8rem 1rem;
   margin-top: 0.8rem;
+}
+.outcome.whole {
+  margin-top: 0;
 }
 .go,
 .go_with_limits {

@@ -1,175 +1,188 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { Assessment, ClientView, ScreenQuestions, Side, Site } from '@/shared/api/types'
+import type { Side, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
+import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { yesNo } from '@/shared/options'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
-import { useDraft } from '@/shared/useDraft'
-import { emptyDraft, newSite, toAnswers } from './answers'
+import { useNarrow } from '@/shared/useNarrow'
+import { newSite } from './answers'
+import ChecksPart from './ChecksPart.vue'
 import FlagGroup from './FlagGroup.vue'
 import OutcomeBox from './OutcomeBox.vue'
 import ReadinessPart from './ReadinessPart.vue'
+import SaveState from './SaveState.vue'
+import ScreenSection from './ScreenSection.vue'
 import SiteEditor from './SiteEditor.vue'
+import StopNotice from './StopNotice.vue'
+import { steps, type StepKey } from './steps'
+import { useScreen } from './useScreen'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
-const { problem, run } = useCall()
-const assessing = useCall()
+const narrow = useNarrow()
+const screen = useScreen(props.id)
+const { draft, client, questions, assessment, clearances, assessing } = screen
 const saving = useCall()
-const { draft, clear, restored } = useDraft(`kinesia.screen.${props.id}`, emptyDraft())
-const client = ref<ClientView | null>(null)
-const questions = ref<ScreenQuestions | null>(null)
-const assessment = ref<Assessment | null>(null)
-const answers = computed(() => toAnswers(draft.value, client.value?.details.cautions ?? {}))
 const wrong = (field: string) => assessing.wrong(field) ?? saving.wrong(field)
-const flagsOf = (group: string) => questions.value?.flags.filter((f) => f.group === group) ?? []
-const stopped = computed(() => assessment.value?.outcome === 'STOP_NOW')
+const all = computed(() =>
+  questions.value ? steps(questions.value, draft.value, client.value?.details.cautions ?? {}, assessment.value) : [],
+)
+const cuffAsks = computed(() =>
+  clearances.value.some((c) => c.purpose === 'CUFFS') ? (questions.value?.cuffQuestions ?? []) : [],
+)
+const open = ref<StepKey | null>(null)
+watch(client, () => (open.value ??= all.value.find((s) => !s.done)?.key ?? 'result'))
 
-onMounted(async () => {
-  const all = await run(() =>
-    Promise.all([
-      ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })),
-      ask(() => api.GET('/api/screening/questions')),
-      ask(() => api.GET('/api/clients/{clientId}/screen', { params: { path: { clientId: props.id } } })),
-    ]),
-  )
-  if (!all) return
-  client.value = all[0]
-  questions.value = all[1]
-  // A re-screen starts from the places known last time; every flag is asked anew.
-  if (!restored) draft.value.soreSites = all[2].screen?.answers.soreSites ?? []
-})
-
-// One question to the server at a time; an answer given meanwhile is asked about as soon as the last one is back.
-let timer = 0
-let stale = false
-async function assess() {
-  if (assessing.busy.value) {
-    stale = true
-    return
-  }
-  do {
-    stale = false
-    const result = await assessing.run(() => ask(() => api.POST('/api/screening/assess', { body: answers.value })))
-    if (result) assessment.value = result
-  } while (stale)
+function next(from: StepKey) {
+  const at = all.value.findIndex((s) => s.key === from)
+  open.value = all.value.slice(at + 1).find((s) => !s.done)?.key ?? 'result'
 }
-watch([answers, client], () => {
-  if (!client.value) return
-  clearTimeout(timer)
-  timer = window.setTimeout(assess, 200)
-})
+// A step that has just been answered as a whole gives way to the next one that is open.
+watch(
+  () => all.value.find((s) => s.key === open.value)?.done,
+  (done, before) => {
+    const flags = ['EMERGENCY', 'SAME_DAY', 'BEFORE_LOADING'].includes(open.value ?? '')
+    const quiet = all.value.find((s) => s.key === open.value)?.state === 'none of these'
+    if (done && before === false && flags && quiet) next(open.value!)
+  },
+)
 
 function pick(site: Site, side: Side) {
   const at = draft.value.soreSites.findIndex((s) => s.site === site && s.side === side)
   if (at >= 0) draft.value.soreSites.splice(at, 1)
   else draft.value.soreSites.push(newSite(site, side))
   if (draft.value.soreSites.length) draft.value.nothingSore = false
+  open.value = 'places'
 }
+const marks = computed(() =>
+  draft.value.soreSites.map((s) => ({
+    site: s.site,
+    side: s.side,
+    text: s.usualPain === undefined ? '?' : String(s.usualPain),
+  })),
+)
 
 async function keep() {
   const kept = await saving.run(() =>
     ask(() =>
       api.PUT('/api/clients/{clientId}/screens/{id}', {
         params: { path: { clientId: props.id, id: draft.value.id } },
-        body: answers.value,
+        body: screen.answers.value,
       }),
     ),
   )
-  if (kept) {
-    clear()
-    await router.push(`/clients/${props.id}`)
-  }
+  if (!kept) return
+  screen.end()
+  await nextTick()
+  await router.push(`/clients/${props.id}`)
 }
 </script>
 
 <template>
   <div class="page">
-    <ProblemNotice :problem="problem" />
+    <ProblemNotice :problem="screen.problem.value">
+      <BButton size="sm" variant="outline-primary" @click="screen.load">Try again</BButton>
+    </ProblemNotice>
     <template v-if="client && questions">
-      <h1 class="mb-1">Screen: {{ client.details.name }}</h1>
-      <p class="quiet">We choose exercises; we do not diagnose. Questions of health belong to a licensed clinician.</p>
-      <div v-if="stopped" class="takeover" role="alert">
-        <h2>Stop now</h2>
-        <p
-          v-for="f in assessment!.findings.filter((x) => x.outcome === 'STOP_NOW')"
-          :key="f.reason.ruleId"
-          class="fs-4"
-        >
-          {{ f.whatToDo }}
-        </p>
-        <p>{{ assessment!.findings[0]?.reason.exact }}</p>
-        <BButton variant="light" :disabled="saving.busy.value" @click="keep">
-          Keep this screen and hold the client
-        </BButton>
+      <div class="d-flex flex-wrap gap-3 align-items-baseline">
+        <h1 class="mb-1">Screen: {{ client.details.name }}</h1>
+        <SaveState :screen="screen" class="ms-auto" />
       </div>
+      <p class="quiet mb-2">
+        We choose exercises; we do not diagnose. Questions of health belong to a licensed clinician.
+      </p>
+      <StopNotice v-if="assessment" :assessment="assessment" :busy="saving.busy.value" @keep="keep" />
       <div class="beside-arms">
-        <aside>
-          <ArmsMap
-            :marks="
-              draft.soreSites.map((s) => ({
-                site: s.site,
-                side: s.side,
-                text: s.usualPain === undefined ? '?' : String(s.usualPain),
-              }))
-            "
-            picking
-            caption="Mark where it is sore"
-            @pick="pick"
-          />
-          <p class="small quiet mb-0">Mark each sore place on the arms.</p>
-          <OutcomeBox v-if="assessment" :assessment="assessment" />
+        <aside v-if="!narrow">
+          <ArmsMap :marks="marks" picking caption="Mark where it is sore" @pick="pick" />
+          <p class="small quiet mb-0">Mark each place that is sore, stiff, or was operated on or injected lately.</p>
+          <OutcomeBox v-if="assessment && open !== 'result'" :assessment="assessment" brief />
         </aside>
         <form @submit.prevent="keep">
-          <FlagGroup
-            v-model="draft.flags"
-            title="Right now"
-            lead="Any of these ends everything else."
-            :flags="flagsOf('EMERGENCY')"
-          />
-          <FlagGroup
-            v-model="draft.flags"
-            title="To be seen today"
-            lead="For an arm, say which."
-            :flags="flagsOf('SAME_DAY')"
-          />
-          <FlagGroup
-            v-model="draft.flags"
-            title="To be seen before loading"
-            lead="For an arm, say which."
-            :flags="flagsOf('BEFORE_LOADING')"
-          />
-          <ReadinessPart v-model:readiness="draft.readiness" v-model:pressure="draft.pressure" :wrong="wrong" />
-          <SiteEditor
-            v-for="(s, i) in draft.soreSites"
-            :key="s.site + s.side"
-            :model-value="s"
-            :questions="questions"
-            :wrong="wrong"
-            @update:model-value="(v) => (draft.soreSites[i] = v)"
-            @remove="pick(s.site, s.side)"
-          />
-          <section v-if="!draft.soreSites.length" class="panel mb-3">
-            <h2>Sore places</h2>
-            <p>Mark them on the arms, or:</p>
-            <div class="choice">
-              <button type="button" :aria-pressed="draft.nothingSore" @click="draft.nothingSore = !draft.nothingSore">
-                Nothing is sore
-              </button>
-            </div>
-          </section>
-          <p v-if="Object.keys(client.details.cautions).length < questions.cautions.length" class="panel">
-            Some cautions of the intake are not answered.
-            <RouterLink :to="`/clients/${id}/intake`">Answer them in the intake</RouterLink>
-          </p>
-          <ProblemNotice :problem="saving.problem.value ?? assessing.problem.value" />
-          <BButton type="submit" variant="primary" :disabled="saving.busy.value">
-            {{ assessment?.outcome === 'INCOMPLETE' ? 'Keep it unfinished' : 'Keep this screen' }}
-          </BButton>
+          <ScreenSection
+            v-for="(s, i) in all"
+            :key="s.key"
+            :number="i + 1"
+            :title="s.title"
+            :state="s.state"
+            :done="s.done"
+            :open="open === s.key"
+            :last="s.key === 'result'"
+            @toggle="open = open === s.key ? null : s.key"
+            @next="next(s.key)"
+          >
+            <FlagGroup
+              v-if="s.key === 'EMERGENCY' || s.key === 'SAME_DAY' || s.key === 'BEFORE_LOADING'"
+              v-model="draft.flags"
+              :gates="questions.gates.filter((g) => g.group === s.key)"
+              :flags="questions.flags.filter((f) => f.group === s.key)"
+              :lead="s.key === 'EMERGENCY' ? 'Any of these ends everything else.' : 'For an arm, say which.'"
+            />
+            <ReadinessPart
+              v-else-if="s.key === 'ready'"
+              v-model:readiness="draft.readiness"
+              v-model:pressure="draft.pressure"
+              :wrong="wrong"
+              :cleared="clearances.some((c) => c.purpose === 'EXERCISE')"
+            />
+            <template v-else-if="s.key === 'cautions'">
+              <p v-if="questions.cautions.some((c) => client!.details.cautions[c.id] === undefined)">
+                Some cautions of the intake are not answered; what you have said here stays.
+                <RouterLink :to="`/clients/${id}/intake`">Answer them in the intake</RouterLink>
+              </p>
+              <ChoiceGroup
+                v-for="q in cuffAsks"
+                :key="q.id"
+                v-model="draft.cuffs[q.id]"
+                :label="q.ask"
+                :options="yesNo"
+              />
+            </template>
+            <template v-else-if="s.key === 'places'">
+              <ArmsMap v-if="narrow" :marks="marks" picking caption="Mark where it is sore" @pick="pick" />
+              <p v-if="!draft.soreSites.length" class="mb-2">
+                Mark each place on the arms that is sore, stiff, or was operated on or injected lately, or:
+              </p>
+              <div v-if="!draft.soreSites.length" class="choice">
+                <button type="button" :aria-pressed="draft.nothingSore" @click="draft.nothingSore = !draft.nothingSore">
+                  Nothing is sore
+                </button>
+              </div>
+              <SiteEditor
+                v-for="(site, n) in draft.soreSites"
+                :key="site.site + site.side"
+                :model-value="site"
+                :questions="questions"
+                @update:model-value="(v) => (draft.soreSites[n] = v)"
+                @remove="pick(site.site, site.side)"
+              />
+            </template>
+            <ChecksPart
+              v-else-if="s.key === 'checks' && assessment"
+              v-model="draft.checks"
+              :questions="questions"
+              :figures="screen.figures.value"
+              :sites="draft.soreSites"
+              :assessment="assessment"
+              :wrong="wrong"
+            />
+            <template v-else-if="s.key === 'result' && assessment">
+              <OutcomeBox :assessment="assessment" />
+              <ProblemNotice :problem="saving.problem.value ?? assessing.problem.value" class="mt-3" />
+              <BButton type="submit" variant="primary" class="mt-3" :disabled="saving.busy.value">
+                {{ assessment.missing.length ? 'Keep it unfinished' : 'Keep this screen' }}
+              </BButton>
+            </template>
+          </ScreenSection>
         </form>
       </div>
+      <button v-if="narrow && assessment" type="button" class="foot" @click="open = 'result'">
+        {{ assessment.limits.length }} limits so far, {{ assessment.missing.length }} to ask
+      </button>
     </template>
   </div>
 </template>
@@ -182,21 +195,15 @@ aside {
   max-height: calc(100vh - 1rem);
   overflow-y: auto;
 }
-.takeover {
-  background: var(--ink);
-  color: var(--ground);
-  padding: 1.5rem;
+.foot {
+  position: sticky;
+  bottom: 0;
+  width: 100%;
+  min-height: 48px;
+  border: 1px solid var(--tide);
   border-radius: 8px;
-  margin-bottom: 1rem;
-}
-.takeover h2 {
-  color: var(--ground);
-  font-size: 2rem;
-}
-@media (max-width: 900px) {
-  aside {
-    position: static;
-    max-height: none;
-  }
+  background: var(--card);
+  color: var(--tide);
+  font-weight: 650;
 }
 </style>

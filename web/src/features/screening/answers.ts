@@ -1,17 +1,23 @@
-import type { ScreenAnswers, Side, Site, SiteRecord } from '@/shared/api/types'
+import type { CheckResult, Clearance, ScreenAnswers, ScreenQuestions, Side, Site, SiteRecord } from '@/shared/api/types'
 
 /** The screen as it is filled in; what is not answered is not there. */
 export interface Draft {
   id: string
   flags: Record<string, { present: boolean; side?: Side }>
-  readiness: { regularlyActive?: boolean; knownDisease?: boolean; symptoms?: boolean; clearedOn?: string }
+  readiness: {
+    regularlyActive?: boolean
+    knownDisease?: boolean
+    symptoms?: boolean
+    changedSinceClearance?: boolean
+  }
   pressure: {
     concern?: boolean
-    readings: { systolic?: number; diastolic?: number; pulse?: number }[]
-    cleared: boolean
+    readings: { systolic?: number; diastolic?: number; pulse?: number; newlyIrregular?: boolean }[]
   }
   soreSites: SiteRecord[]
   nothingSore: boolean
+  checks: CheckResult[]
+  cuffs: Record<string, boolean>
 }
 
 export function emptyDraft(): Draft {
@@ -19,30 +25,59 @@ export function emptyDraft(): Draft {
     id: crypto.randomUUID(),
     flags: {},
     readiness: {},
-    pressure: { readings: [], cleared: false },
+    pressure: { readings: [] },
     soreSites: [],
     nothingSore: false,
+    checks: [],
+    cuffs: {},
   }
 }
 
 export function newSite(site: Site, side: Side): SiteRecord {
-  return { site, side, provokedBy: [] }
+  return { site, side, provokedBy: [], flags: {} }
 }
 
-/** What the server is asked: half-typed readings stay out, a missing answer stays missing. */
-export function toAnswers(draft: Draft, cautions: Record<string, boolean>): ScreenAnswers {
+/** A re-screen knows the places of last time and what provokes them; how they are now is asked anew. */
+export function sameSite(before: SiteRecord): SiteRecord {
+  return { ...newSite(before.site, before.side), provokedBy: before.provokedBy, sinceWeeks: before.sinceWeeks }
+}
+
+type Flag = ScreenQuestions['flags'][number]
+
+/** Whether a question is to be asked, given what was answered before it. */
+export function isAsked(flag: Pick<Flag, 'when'>, flags: Draft['flags']): boolean {
+  return !flag.when || flags[flag.when]?.present === true
+}
+
+/** What one check showed, with part of it changed. */
+export function withCheck(checks: CheckResult[], key: string, side: Side, part: Partial<CheckResult>): CheckResult[] {
+  const at = checks.findIndex((c) => c.check === key && c.side === side)
+  const changed = { ...(checks[at] ?? { check: key, side }), ...part }
+  return at < 0 ? [...checks, changed] : checks.map((c, i) => (i === at ? changed : c))
+}
+
+/** What the server is asked: half-typed readings and arcs stay out, a missing answer stays missing. */
+export function toAnswers(draft: Draft, cautions: Record<string, boolean>, clearances: Clearance[]): ScreenAnswers {
   const readings = draft.pressure.readings.flatMap((r) =>
-    r.systolic && r.diastolic && r.pulse ? [{ systolic: r.systolic, diastolic: r.diastolic, pulse: r.pulse }] : [],
+    r.systolic && r.diastolic && r.pulse
+      ? [{ systolic: r.systolic, diastolic: r.diastolic, pulse: r.pulse, newlyIrregular: r.newlyIrregular }]
+      : [],
   )
   return {
     flags: draft.flags,
-    readiness: { ...draft.readiness, clearedOn: draft.readiness.clearedOn || undefined },
-    pressure: { concern: draft.pressure.concern, readings, cleared: draft.pressure.cleared },
-    cautions,
+    readiness: draft.readiness,
+    pressure: { concern: draft.pressure.concern, readings },
+    cautions: { ...cautions, ...draft.cuffs },
     // Copied, so that a change deep inside one place is seen by whoever watches the answers.
     soreSites:
       draft.soreSites.length || draft.nothingSore
-        ? draft.soreSites.map((s) => ({ ...s, provokedBy: [...s.provokedBy] }))
+        ? draft.soreSites.map((s) => ({ ...s, provokedBy: [...s.provokedBy], flags: { ...s.flags } }))
         : undefined,
+    checks: draft.checks.map((c) =>
+      c.arcFromDeg === undefined || (c.arcToDeg !== undefined && c.arcToDeg < c.arcFromDeg)
+        ? { ...c, arcFromDeg: c.arcFromDeg, arcToDeg: undefined }
+        : { ...c },
+    ),
+    clearances,
   }
 }

@@ -7,6 +7,8 @@ import kinesia.client.ClientDetails;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
+import kinesia.core.screening.CheckResult;
+import kinesia.core.screening.CheckResult.Ability;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -119,7 +121,7 @@ record DemoClient(
                         87,
                         5,
                         true,
-                        "FLAG-night-pain"),
+                        "FLAG-neck"),
                 new DemoClient(
                         "Jorun Haldvig",
                         61,
@@ -155,7 +157,7 @@ record DemoClient(
                         "Map engraver; pushes a wheelchair all day",
                         true,
                         30,
-                        Set.of("CAUTION-cannot-stand"),
+                        Set.of("CAUTION-wheelchair"),
                         false,
                         1.1,
                         0.01,
@@ -189,6 +191,16 @@ record DemoClient(
                         29,
                         true,
                         null));
+    }
+
+    /** Movement checks of the {@code n}th screen: Maren's elbow opens up from screen to screen. */
+    List<CheckResult> checks(int n) {
+        return sore == null || sore.site() != Site.BACK_OF_ELBOW
+                ? List.of()
+                : List.of(
+                        new CheckResult("elbow-bend", sore.side(), 112.0 + 7 * n, null, null, null, null),
+                        new CheckResult("elbow-bend", sore.side().other(), 142.0, null, null, null, null),
+                        new CheckResult("chair-push-up", sore.side(), null, null, null, null, Ability.CAN));
     }
 
     /** The answer to every caution, given those that hold. */

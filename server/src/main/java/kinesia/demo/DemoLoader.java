@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import kinesia.account.Account;
 import kinesia.account.Accounts;
 import kinesia.account.Role;
@@ -43,6 +44,7 @@ import kinesia.response.MorningCheck;
 import kinesia.response.MorningChecks;
 import kinesia.screening.Screen;
 import kinesia.screening.Screens;
+import kinesia.screening.Standing;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -215,19 +217,26 @@ class DemoLoader implements SmartInitializingSingleton {
                     : List.of(new SiteRecord(
                             sore.site(),
                             sore.side(),
+                            26 + 4 * screensTaken,
                             PainScore.of(usual()),
+                            PainScore.of(Math.max(0, usual() - 2)),
                             PainScore.of(Math.max(0, usual() - 1)),
                             PainScore.of(usual() + 1),
                             PainScore.of(usual()),
+                            PainScore.of(usual() > 2 ? 2 : 0),
+                            usual() > 2 ? 10 : null,
                             usual() > 2 ? 8.0 : 1.0,
                             sore.provokedBy(),
-                            null));
+                            screening.questions().siteFlags().stream()
+                                    .collect(Collectors.toMap(ScreenQuestions.SiteFlag::id, f -> false))));
             ScreenAnswers answers = new ScreenAnswers(
                     flags,
                     new ScreenAnswers.Readiness(who.active(), false, false, null),
-                    new ScreenAnswers.Pressure(false, List.of(), false),
+                    new ScreenAnswers.Pressure(false, List.of()),
                     client.cautions(),
-                    sites);
+                    sites,
+                    who.checks(screensTaken),
+                    List.of());
             screen = screens.save(new Screen(
                     id("screen " + who.name() + on),
                     client.id(),
@@ -241,7 +250,7 @@ class DemoLoader implements SmartInitializingSingleton {
         private void session(LocalDate on, int fromEnd) {
             List<SitePain> door = response.door(usual());
             closeLast(door);
-            VisitPlanner.Outcome outcome = planner.plan(client, screen, records, on, Door.quiet());
+            VisitPlanner.Outcome outcome = planner.plan(client, Standing.of(screen), records, on, Door.quiet());
             if (outcome.result().plan() == null) {
                 return; // a held week stays empty, as it would in life
             }

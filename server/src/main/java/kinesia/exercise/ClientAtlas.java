@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
@@ -21,8 +22,8 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
 import kinesia.floor.SetLogs;
-import kinesia.screening.Screen;
-import kinesia.screening.Screens;
+import kinesia.screening.Standing;
+import kinesia.screening.Standings;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -34,7 +35,8 @@ class ClientAtlas {
     static final Body ANYBODY = new Body(Sex.FEMALE, 1.65, 68);
 
     private final Clients clients;
-    private final Screens screens;
+    private final Standings standings;
+    private final RoomCalendar calendar;
     private final SetLogs logs;
     private final StarterPlaces places;
     private final Variations variations;
@@ -42,13 +44,15 @@ class ClientAtlas {
 
     ClientAtlas(
             Clients clients,
-            Screens screens,
+            Standings standings,
+            RoomCalendar calendar,
             SetLogs logs,
             StarterPlaces places,
             Variations variations,
             ExerciseModel model) {
         this.clients = clients;
-        this.screens = screens;
+        this.standings = standings;
+        this.calendar = calendar;
         this.logs = logs;
         this.places = places;
         this.variations = variations;
@@ -87,15 +91,14 @@ class ClientAtlas {
             return make(null, ANYBODY, List.of(), List.of(), here, Map.of(), List.of(), longLength, who);
         }
         Client client = clients.require(clientId, who.roomId());
-        Screen screen =
-                screens.findFirstByClientIdOrderByTakenAtDesc(client.id()).orElse(null);
+        Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
         Map<String, Double> used = new HashMap<>();
         logs.findLastLoads(client.id()).forEach(u -> used.put(u.getExerciseKey(), u.getLoadKg()));
         return make(
                 client,
                 client.body(),
-                screen == null ? List.of() : screen.assessment().limits(),
-                screen == null ? List.of() : screen.soreSites(),
+                standing.inForce().limits(),
+                standing.soreSites(),
                 client.place().equipment(),
                 used,
                 client.details().dislikes(),

@@ -20,8 +20,8 @@ import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
 import kinesia.response.SessionHistory;
-import kinesia.screening.Screen;
-import kinesia.screening.Screens;
+import kinesia.screening.Standing;
+import kinesia.screening.Standings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,7 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PlanController {
     private final Clients clients;
-    private final Screens screens;
+    private final Standings standings;
     private final SessionHistory history;
     private final TrainingSessions sessions;
     private final SessionPlans plans;
@@ -44,14 +44,14 @@ class PlanController {
 
     PlanController(
             Clients clients,
-            Screens screens,
+            Standings standings,
             SessionHistory history,
             TrainingSessions sessions,
             SessionPlans plans,
             VisitPlanner visits,
             RoomCalendar calendar) {
         this.clients = clients;
-        this.screens = screens;
+        this.standings = standings;
         this.history = history;
         this.sessions = sessions;
         this.plans = plans;
@@ -89,9 +89,9 @@ class PlanController {
         List<SessionHistory.Entry> entries = history.of(clientId, null);
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
-        Screen screen = latest(clientId);
-        LocalDate day = visits.firstDay(client, screen, records, today);
-        VisitPlanner.Outcome outcome = visits.plan(client, screen, records, day, Door.quiet());
+        Standing standing = standings.of(clientId, today);
+        LocalDate day = visits.firstDay(client, standing, records, today);
+        VisitPlanner.Outcome outcome = visits.plan(client, standing, records, day, Door.quiet());
         return new NextView(
                 clientId,
                 today,
@@ -125,7 +125,7 @@ class PlanController {
                 .map(SessionHistory.Entry::record)
                 .toList();
         LocalDate today = calendar.today(who.roomId());
-        VisitPlanner.Outcome outcome = visits.plan(client, latest(clientId), records, today, door.door());
+        VisitPlanner.Outcome outcome = visits.plan(client, standings.of(clientId, today), records, today, door.door());
         Plan plan = outcome.result().plan();
         if (plan == null) {
             return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
@@ -134,10 +134,6 @@ class PlanController {
                 id, clientId, today, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
         plans.keep(id, plan);
         return new Planned(id, List.of(), List.of());
-    }
-
-    private @Nullable Screen latest(UUID clientId) {
-        return screens.findFirstByClientIdOrderByTakenAtDesc(clientId).orElse(null);
     }
 
     private @Nullable UUID open(UUID clientId) {

@@ -26,8 +26,9 @@ import kinesia.core.response.Signal;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Finding;
+import kinesia.core.screening.Limit;
 import kinesia.screening.Screen;
-import org.jspecify.annotations.Nullable;
+import kinesia.screening.Standing;
 import org.springframework.stereotype.Component;
 
 /** Turns what is stored about a client into the core's request, and the core's answer into an outcome to show. */
@@ -50,7 +51,9 @@ public class VisitPlanner {
             List<String> whatToDo) {}
 
     /** Plans a visit of {@code client} on {@code day}. */
-    public Outcome plan(Client client, @Nullable Screen screen, List<SessionRecord> records, LocalDate day, Door door) {
+    public Outcome plan(Client client, Standing standing, List<SessionRecord> records, LocalDate day, Door door) {
+        Screen screen = standing.screen();
+        Assessment assessment = standing.assessment();
         if (client.holdReason() != null) {
             return refused(
                     Reason.of(
@@ -63,7 +66,7 @@ public class VisitPlanner {
                             .with("sign", client.holdReason()),
                     List.of("Take a new screen before anything is planned."));
         }
-        if (screen == null) {
+        if (screen == null || assessment == null) {
             return refused(
                     Reason.of(
                             "SCREEN-missing",
@@ -73,18 +76,18 @@ public class VisitPlanner {
                             "Before we lift anything, a few questions."),
                     List.of("Take the first screen."));
         }
-        Assessment assessment = screen.assessment();
-        if (!assessment.outcome().allowsPlanning()) {
+        if (!assessment.allowsPlanning()) {
             return heldByScreen(assessment);
         }
         ClientDetails details = client.details();
-        List<SoreSite> sore = screen.soreSites();
+        List<SoreSite> sore = standing.soreSites();
+        List<Limit> limits = standing.inForce().limits();
         Preparation past = NextVisit.prepare(
                 new NextVisit.Visit(
                         model,
                         client.body(),
                         client.place().equipment(),
-                        assessment.limits(),
+                        limits,
                         day,
                         details.visitsPerWeek(),
                         !sore.isEmpty()),
@@ -112,7 +115,7 @@ public class VisitPlanner {
                 day,
                 details.minutes(),
                 client.place().equipment(),
-                assessment.limits(),
+                limits,
                 sore,
                 Set.copyOf(details.dislikes()),
                 details.newToTraining(),
@@ -132,13 +135,13 @@ public class VisitPlanner {
     }
 
     /** The first day, not before {@code today}, that the client may be trained on. */
-    public LocalDate firstDay(Client client, @Nullable Screen screen, List<SessionRecord> records, LocalDate today) {
+    public LocalDate firstDay(Client client, Standing standing, List<SessionRecord> records, LocalDate today) {
         return NextVisit.firstDay(
                 model.catalogue(),
                 records,
                 today,
                 client.details().visitsPerWeek(),
-                screen != null && !screen.soreSites().isEmpty());
+                !standing.soreSites().isEmpty());
     }
 
     private static Map<String, Integer> inBlock(List<SessionRecord> records) {

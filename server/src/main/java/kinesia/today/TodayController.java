@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
@@ -16,6 +18,7 @@ import kinesia.core.response.SessionRecord;
 import kinesia.core.response.Signal;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.Outcome;
 import kinesia.floor.TrainingSession;
@@ -25,6 +28,8 @@ import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Screen;
 import kinesia.screening.Screens;
+import kinesia.screening.Standing;
+import kinesia.screening.Standings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
     private final Clients clients;
     private final Screens screens;
+    private final Standings standings;
     private final TrainingSessions sessions;
     private final SessionHistory history;
     private final VisitPlanner visits;
@@ -45,12 +51,14 @@ class TodayController {
     TodayController(
             Clients clients,
             Screens screens,
+            Standings standings,
             TrainingSessions sessions,
             SessionHistory history,
             VisitPlanner visits,
             RoomCalendar calendar) {
         this.clients = clients;
         this.screens = screens;
+        this.standings = standings;
         this.sessions = sessions;
         this.history = history;
         this.visits = visits;
@@ -71,6 +79,7 @@ class TodayController {
      * @param on the day the next action is for
      * @param sessionId the open session or the one whose morning is asked; missing for the others
      * @param signal the worst signal of the last session; missing before the first
+     * @param reviewDue the day since when limits or a clearance are to be looked at again; missing while none is
      */
     record ClientToday(
             UUID id,
@@ -84,7 +93,8 @@ class TodayController {
             NextAction action,
             LocalDate on,
             @Nullable UUID sessionId,
-            List<String> sorePlaces) {}
+            List<String> sorePlaces,
+            @Nullable LocalDate reviewDue) {}
 
     record TodayView(LocalDate today, List<ClientToday> clients) {}
 
@@ -114,13 +124,17 @@ class TodayController {
         List<Client> all = clients.findByRoomIdOrderByName(who.roomId());
         List<UUID> ids = all.stream().map(Client::id).toList();
         Map<UUID, List<SessionHistory.Entry>> entries = history.ofAll(ids);
-        Map<UUID, Screen> latest = screens.findLatest(ids).stream()
-                .collect(Collectors.toMap(Screen::clientId, Function.identity(), (a, b) -> b));
+        Map<UUID, Standing> standing = standings.ofAll(ids, today);
         Map<UUID, TrainingSession> open =
                 sessions.findByClientIdInAndStatusIn(ids, List.of(Status.PLANNED, Status.RUNNING)).stream()
                         .collect(Collectors.toMap(TrainingSession::clientId, Function.identity()));
         List<ClientToday> rows = all.stream()
-                .map(c -> row(c, latest.get(c.id()), open.get(c.id()), entries.getOrDefault(c.id(), List.of()), today))
+                .map(c -> row(
+                        c,
+                        standing.getOrDefault(c.id(), Standing.UNSCREENED),
+                        open.get(c.id()),
+                        entries.getOrDefault(c.id(), List.of()),
+                        today))
                 .sorted(Comparator.comparing(ClientToday::on).thenComparing(ClientToday::name))
                 .toList();
         return new TodayView(today, rows);
@@ -128,7 +142,7 @@ class TodayController {
 
     private ClientToday row(
             Client client,
-            @Nullable Screen screen,
+            Standing standing,
             @Nullable TrainingSession open,
             List<SessionHistory.Entry> entries,
             LocalDate today) {
@@ -139,12 +153,14 @@ class TodayController {
         boolean morningDue = last != null
                 && last.record().morning() == null
                 && last.record().on().isBefore(today);
-        LocalDate day = visits.firstDay(client, screen, records, today);
+        LocalDate day = visits.firstDay(client, standing, records, today);
         NextAction action;
         UUID sessionId = null;
-        if (screen == null) {
+        Screen screen = standing.screen();
+        Assessment assessment = standing.assessment();
+        if (screen == null || assessment == null) {
             action = NextAction.SCREEN;
-        } else if (isHeld(client, screen, last, signal)) {
+        } else if (isHeld(client, screen, assessment, last, signal)) {
             action = NextAction.HELD;
         } else if (open != null) {
             action = NextAction.CONTINUE_SESSION;
@@ -163,13 +179,12 @@ class TodayController {
                 entries.size(),
                 last == null ? null : last.record().on(),
                 signal,
-                screen == null ? null : screen.assessment().outcome(),
+                assessment == null ? null : assessment.outcome(),
                 action,
                 action == NextAction.REST ? day : today,
                 sessionId,
-                screen == null
-                        ? List.of()
-                        : screen.soreSites().stream().map(s -> s.words()).toList());
+                standing.soreSites().stream().map(s -> s.words()).toList(),
+                reviewDue(standing, today));
     }
 
     @GetMapping("/api/clients/{clientId}/strand")
@@ -204,20 +219,20 @@ class TodayController {
                         null));
             }
         }
-        if (!taken.isEmpty()) {
-            taken.get(taken.size() - 1).assessment().limits().stream()
-                    .map(Limit::lookAgainOn)
-                    .min(Comparator.naturalOrder())
+        Standing standing = standings.of(clientId, today);
+        if (standing.screen() != null) {
+            due(standing)
                     .ifPresent(due -> items.add(new StrandItem(
                             due, StrandItem.Kind.LIMITS_DUE, null, "Look at the limits again", null, null)));
         }
-        Screen latest = taken.isEmpty() ? null : taken.get(taken.size() - 1);
+        Screen latest = standing.screen();
+        Assessment assessment = standing.assessment();
         SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
         Signal signal = last == null ? null : worst(signals.get(signals.size() - 1));
-        if (latest != null && !isHeld(client, latest, last, signal)) {
+        if (latest != null && assessment != null && !isHeld(client, latest, assessment, last, signal)) {
             LocalDate day = visits.firstDay(
                     client,
-                    latest,
+                    standing,
                     entries.stream().map(SessionHistory.Entry::record).toList(),
                     today);
             items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
@@ -226,11 +241,27 @@ class TodayController {
         return new Strand(today, items);
     }
 
+    /** When something is to be looked at again: a limit, or the end of a clearance that the screen rests on. */
+    private static Optional<LocalDate> due(Standing standing) {
+        Assessment assessment = standing.assessment();
+        LocalDate cleared = assessment == null ? null : assessment.clearedUntil();
+        return Stream.concat(standing.inForce().limits().stream().map(Limit::lookAgainOn), Stream.ofNullable(cleared))
+                .min(Comparator.naturalOrder());
+    }
+
+    private static @Nullable LocalDate reviewDue(Standing standing, LocalDate today) {
+        return due(standing).filter(day -> !day.isAfter(today)).orElse(null);
+    }
+
     /** Whether nothing may be planned before somebody has looked or screened again. */
     private static boolean isHeld(
-            Client client, Screen screen, SessionHistory.@Nullable Entry last, @Nullable Signal signal) {
+            Client client,
+            Screen screen,
+            Assessment assessment,
+            SessionHistory.@Nullable Entry last,
+            @Nullable Signal signal) {
         return client.holdReason() != null
-                || !screen.assessment().outcome().allowsPlanning()
+                || !assessment.allowsPlanning()
                 || (signal == Signal.REFER
                         && last != null
                         && !screen.takenOn().isAfter(last.record().on()));

@@ -59,7 +59,7 @@ class DemoStoryTest {
     void a_referral_holds_planning_and_says_what_to_do() throws Exception {
         JsonNode next = next("Edda Strandby");
         assertThat(next.has("plan")).isFalse();
-        assertThat(next.at("/refusals/0/ruleId").asText()).isEqualTo("FLAG-night-pain");
+        assertThat(next.at("/refusals/0/ruleId").asText()).isEqualTo("FLAG-neck");
         assertThat(next.at("/whatToDo/0").asText()).contains("clinician");
     }
 

@@ -82,6 +82,15 @@ public class Caller {
         return JSON.createObjectNode();
     }
 
+    /** The body of an answer that is not JSON. */
+    public byte[] bytes(String path) throws Exception {
+        return mvc.perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get(path)
+                        .cookie(cookies.values().toArray(Cookie[]::new)))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+    }
+
     private Answer call(MockHttpServletRequestBuilder request, Object body) throws Exception {
         if (body != null) {
             request.contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(body));

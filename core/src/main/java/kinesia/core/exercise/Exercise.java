@@ -87,6 +87,13 @@ public record Exercise(
         return with(other, implement, grip, resistance, stimulus, equipment);
     }
 
+    /** The same exercise at another tempo. */
+    public Exercise atTempo(Tempo other) {
+        return other.equals(tempo)
+                ? this
+                : copy(key, name, movement, implement, grip, resistance, stimulus, equipment, other);
+    }
+
     /** The same exercise moved, held or loaded otherwise. */
     Exercise with(
             Movement newMovement,
@@ -95,9 +102,27 @@ public record Exercise(
             ResistanceSpec newResistance,
             Map<Head, Double> newStimulus,
             List<String> newEquipment) {
+        return copy(key, name, newMovement, newImplement, newGrip, newResistance, newStimulus, newEquipment, tempo);
+    }
+
+    /** The same exercise under another key and name: a room's own variation. */
+    public Exercise called(String newKey, String newName) {
+        return copy(newKey, newName, movement, implement, grip, resistance, stimulus, equipment, tempo);
+    }
+
+    private Exercise copy(
+            String newKey,
+            String newName,
+            Movement newMovement,
+            Implement newImplement,
+            Grip newGrip,
+            ResistanceSpec newResistance,
+            Map<Head, Double> newStimulus,
+            List<String> newEquipment,
+            Tempo newTempo) {
         return new Exercise(
-                key,
-                name,
+                newKey,
+                newName,
                 movementFamily,
                 role,
                 newMovement,
@@ -110,34 +135,9 @@ public record Exercise(
                 furniture,
                 newStimulus,
                 bodyWeightShare,
-                tempo,
+                newTempo,
                 reps,
                 newEquipment,
-                guidance,
-                warmUpRole,
-                closingPress);
-    }
-
-    /** The same exercise under another key and name: a room's own variation. */
-    public Exercise called(String newKey, String newName) {
-        return new Exercise(
-                newKey,
-                newName,
-                movementFamily,
-                role,
-                movement,
-                implement,
-                grip,
-                stance,
-                arms,
-                resistance,
-                upperArmSupported,
-                furniture,
-                stimulus,
-                bodyWeightShare,
-                tempo,
-                reps,
-                equipment,
                 guidance,
                 warmUpRole,
                 closingPress);

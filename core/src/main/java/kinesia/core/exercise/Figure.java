@@ -2,9 +2,11 @@ package kinesia.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
+import kinesia.core.arm.Movement;
 import kinesia.core.arm.Vec3;
 import org.jspecify.annotations.Nullable;
 
@@ -82,6 +84,32 @@ public record Figure(
     /** Only three moments: start, middle and end. */
     public static Figure still(Exercise exercise, Body body, LoadCurve curve) {
         return of(exercise, body, curve, STILL_FRAMES);
+    }
+
+    /** Draws a movement of one arm without load, sitting on a chair: what a movement check asks for. */
+    public static Figure unloaded(ExerciseModel model, Movement movement, Body body) {
+        Exercise bare = new Exercise(
+                "check",
+                "Movement check",
+                "check",
+                Role.WARM_UP,
+                movement,
+                Implement.NOTHING,
+                Grip.NEUTRAL,
+                Stance.SEATED,
+                Exercise.Arms.IN_TURN,
+                new ResistanceSpec.Weight(1),
+                false,
+                new Furniture(Furniture.Bench.FIXED, Furniture.Hands.FREE),
+                Map.of(),
+                0,
+                new Exercise.Tempo(2, 1, 2),
+                new Exercise.RepRange(1, 1),
+                List.of("chair"),
+                new Guidance(List.of(), List.of(), "", List.of(), "", "", true),
+                Exercise.WarmUpRole.NONE,
+                false);
+        return of(model, bare, body, 0);
     }
 
     private static Figure of(Exercise exercise, Body body, LoadCurve curve, int count) {

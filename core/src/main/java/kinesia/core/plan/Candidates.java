@@ -29,6 +29,8 @@ final class Candidates {
     private static final Effort USUAL_EFFORT = Effort.of(7.5);
     private static final Effort FIRST_EFFORT = Effort.of(6);
     private static final int FORMS_OF_ONE_MOVEMENT = 1;
+    // Lowering takes about 3 s [practice]; faster is what "no fast lowering" leaves out.
+    private static final int SLOW_LOWERING_S = 3;
     private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
 
     private final ExerciseModel model;
@@ -41,7 +43,11 @@ final class Candidates {
         this.model = model;
         this.request = request;
         this.scale = model.stressScale(request.body());
-        model.catalogue().all().stream().filter(e -> e.role() == Role.MAIN).forEach(this::sort);
+        // Held efforts are not planned for themselves; they are what a place may still do that takes nothing else.
+        boolean holds = request.limits().stream().anyMatch(l -> l.kind() == Limit.Kind.HOLDS_ONLY);
+        model.catalogue().all().stream()
+                .filter(e -> e.role() == Role.MAIN || (holds && e.role() == Role.HOLD))
+                .forEach(this::sort);
     }
 
     List<Candidate> allowed() {
@@ -109,15 +115,33 @@ final class Candidates {
                     LimitCheck.bends(full, request.limits()).get(0).reason());
         }
         return new Candidate(
-                ranged,
+                ranged.atTempo(tempo(full, stress, why)),
                 model.stimulus(ranged, curve),
                 stress,
                 cost,
                 mostSets(full, stress, why),
                 reps(full, stress, why),
-                effort(stress, why),
+                effort(full, stress, why),
                 ReachableLoads.of(request.equipment(), full, request.body().massKg()),
                 why);
+    }
+
+    /** The exercise's tempo, with holds no longer and lowering no faster than limits say. */
+    private Exercise.Tempo tempo(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
+        Exercise.Tempo tempo = exercise.tempo();
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.LONGEST_HOLD, exercise, stress, request.limits())) {
+            if (limit.number() < tempo.holdS()) {
+                tempo = new Exercise.Tempo(tempo.upS(), (int) limit.number(), tempo.downS());
+                why.put(Aspect.TEMPO, limit.reason());
+            }
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.NO_FAST_LOWERING, exercise, stress, request.limits())) {
+            if (tempo.downS() < SLOW_LOWERING_S) {
+                tempo = new Exercise.Tempo(tempo.upS(), tempo.holdS(), SLOW_LOWERING_S);
+                why.put(Aspect.TEMPO, limit.reason());
+            }
+        }
+        return tempo;
     }
 
     private int mostSets(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
@@ -126,7 +150,7 @@ final class Candidates {
         if (carried != null && most < Carryover.ANY_SETS) {
             why.put(Aspect.SETS, carried.reason());
         }
-        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.SETS_PER_EXERCISE, stress, request.limits()));
+        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.SETS_PER_EXERCISE, exercise, stress, request.limits()));
         if (lowest != null && lowest.number() < most) {
             why.put(Aspect.SETS, lowest.reason());
             return (int) lowest.number();
@@ -161,13 +185,13 @@ final class Candidates {
         }
         int low = reps.low();
         int high = reps.high();
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.FEWEST_REPS, stress, request.limits())) {
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.FEWEST_REPS, exercise, stress, request.limits())) {
             if (limit.number() > low) {
                 low = (int) limit.number();
                 why.put(Aspect.REPS, limit.reason());
             }
         }
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.MOST_REPS, stress, request.limits())) {
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.MOST_REPS, exercise, stress, request.limits())) {
             if (limit.number() < high) {
                 high = (int) limit.number();
                 why.put(Aspect.REPS, limit.reason());
@@ -176,7 +200,7 @@ final class Candidates {
         return new RepRange(Math.min(low, Math.max(low, high)), Math.max(low, high));
     }
 
-    private Effort effort(Map<Site, Double> stress, Map<Aspect, Reason> why) {
+    private Effort effort(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
         boolean first = request.history().isEmpty();
         Effort effort = first ? FIRST_EFFORT : USUAL_EFFORT;
         why.put(
@@ -194,7 +218,7 @@ final class Candidates {
                                 "7 to 8 over fifty",
                                 "Effort 7.5 leaves two to three repetitions in reserve.",
                                 "Stop with two or three good ones still in you."));
-        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, stress, request.limits()));
+        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, exercise, stress, request.limits()));
         if (lowest != null && lowest.number() < effort.value()) {
             effort = effort.cappedAt(lowest.number());
             why.put(Aspect.EFFORT, lowest.reason());

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
+import kinesia.core.screening.Limit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,11 +30,17 @@ final class Composer {
 
     private final PlanRequest request;
     private final SessionClock clock;
+    private final int floorVisits;
     private final IdentityHashMap<Candidate, double[]> shares = new IdentityHashMap<>();
 
     Composer(PlanRequest request, SessionClock clock) {
         this.request = request;
         this.clock = clock;
+        this.floorVisits = request.limits().stream()
+                .filter(l -> l.kind() == Limit.Kind.MOST_FLOOR_CHANGES)
+                .mapToInt(l -> (int) l.number())
+                .min()
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** The exercises of one group, in order, with their sets. */
@@ -82,7 +89,7 @@ final class Composer {
                     if (best != null && both.score() <= best.score()) {
                         break; // sorted: nothing further along can be better
                     }
-                    if (clock.fits(both)) {
+                    if (clock.fits(both) && FloorVisits.of(both) <= floorVisits) {
                         best = both;
                         break;
                     }

@@ -258,7 +258,8 @@ public final class Easing {
         // Only an answer so far is worth the dearer questions: is the site worse off elsewhere, is a limit broken?
         boolean worse = trial.stressAnywhere(load.kg(), scale) > worstBefore + 1e-9;
         LoadCurve curve = trial.curve(load.kg());
-        boolean obeys = LimitCheck.broken(exercise, curve, asked.limits()).isEmpty()
+        boolean obeys = LimitCheck.broken(exercise, curve, () -> scale.of(curve, exercise), asked.limits())
+                        .isEmpty()
                 && LimitCheck.soreArc(exercise, curve, asked.limits()).isEmpty();
         return new Judged(chosen, exercise, adjustment, load, avoids, judged.placeShare(), mean, worse, obeys);
     }

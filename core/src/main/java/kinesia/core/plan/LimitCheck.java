@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.screening.Limit;
 
@@ -21,18 +23,39 @@ public final class LimitCheck {
     private static final double ANGLE_TOLERANCE_DEG = 0.5;
     private static final double STRAIGHTEST_DEG = -15;
     private static final double MOST_BENT_DEG = 160;
+    // From here on the arm counts as raised when it is about inward rotation [house].
+    private static final double RAISED_FROM_DEG = 45;
+    // Upright in a figure's words: turned within this of neutral is not turned inward [house].
+    private static final double ROTATION_TOLERANCE_DEG = 20;
+    private static final String ANY_PRESS = "press";
+    private static final String CUFF_METHOD = "low-load-cuff";
 
     private LimitCheck() {}
 
-    /** The limits that rule {@code exercise} out, given its full curve; empty when it may be done. */
-    static List<Limit> broken(Exercise exercise, LoadCurve curve, List<Limit> limits) {
+    /**
+     * The limits that rule {@code exercise} out, given its full curve and what it asks of each site; empty when it may be
+     * done. The stress is asked for only when a limit turns on it.
+     */
+    static List<Limit> broken(
+            Exercise exercise, LoadCurve curve, Supplier<Map<Site, Double>> stress, List<Limit> limits) {
         List<Limit> broken = new ArrayList<>();
         for (Limit limit : limits) {
-            if (concerns(exercise, limit) && breaks(exercise, curve, limit)) {
+            if (concerns(exercise, limit)
+                    && (breaks(exercise, curve, limit) || loadsWhatRests(exercise, stress, limit))) {
                 broken.add(limit);
             }
         }
         return broken;
+    }
+
+    private static boolean loadsWhatRests(Exercise exercise, Supplier<Map<Site, Double>> stress, Limit limit) {
+        boolean rests = limit.kind() == Limit.Kind.NO_LOADING
+                || (limit.kind() == Limit.Kind.HOLDS_ONLY && exercise.role() != Role.HOLD);
+        return rests && (limit.site() == null || loads(stress.get(), limit.site()));
+    }
+
+    private static boolean loads(Map<Site, Double> stress, Site site) {
+        return stress.getOrDefault(site, 0.0) >= LOADS_SITE_FROM;
     }
 
     /** The movement cut to the bends that {@code limits} allow; empty when too little is left. */
@@ -65,10 +88,18 @@ public final class LimitCheck {
     }
 
     /** The limits of {@code kind} that hold for this exercise: those of the whole person, and those of sites it loads. */
-    public static List<Limit> dosing(Limit.Kind kind, Map<Site, Double> stress, List<Limit> limits) {
+    public static List<Limit> dosing(Limit.Kind kind, Exercise exercise, Map<Site, Double> stress, List<Limit> limits) {
         return limits.stream()
-                .filter(l -> l.kind() == kind)
-                .filter(l -> l.site() == null || stress.getOrDefault(l.site(), 0.0) >= LOADS_SITE_FROM)
+                .filter(l -> l.kind() == kind && concerns(exercise, l))
+                .filter(l -> l.site() == null || loads(stress, l.site()))
+                .toList();
+    }
+
+    /** The limits that leave the method called {@code key} out; cuffs go with the limit on them. */
+    public static List<Limit> againstMethod(String key, List<Limit> limits) {
+        return limits.stream()
+                .filter(l -> (l.kind() == Limit.Kind.NO_METHOD && key.equals(l.target()))
+                        || (l.kind() == Limit.Kind.NO_CUFFS && key.equals(CUFF_METHOD)))
                 .toList();
     }
 
@@ -109,14 +140,31 @@ public final class LimitCheck {
             case LARGEST_EXTENSION -> pose.extensionBehindTrunkDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
             case LARGEST_ELBOW_BEND -> pose.elbowFlexionDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
             case SMALLEST_ELBOW_BEND -> pose.elbowFlexionDeg() < limit.number() - ANGLE_TOLERANCE_DEG;
+            case LARGEST_INWARD_ROTATION -> inwardWhileRaisedDeg(pose) > limit.number() + ROTATION_TOLERANCE_DEG;
             default -> false;
         };
+    }
+
+    /** The clinical inward rotation of a raised arm, degrees; a hanging arm has none that counts. */
+    private static double inwardWhileRaisedDeg(Pose pose) {
+        if (pose.elevationDeg() <= RAISED_FROM_DEG) {
+            return -MOST_BENT_DEG;
+        }
+        return Math.IEEEremainder(pose.axialRotationDeg() - pose.planeOfElevationDeg(), 360);
     }
 
     private static boolean concerns(Exercise exercise, Limit limit) {
         boolean group = limit.group() == null || limit.group() == exercise.group();
         boolean grip = limit.grip() == null || limit.grip() == exercise.grip();
-        return group && grip;
+        boolean movement = limit.kind().hasTarget() || limit.target() == null || isCalled(exercise, limit.target());
+        return group && grip && movement;
+    }
+
+    /** Whether {@code target} names the entry, its movement, or every press and this is one. */
+    private static boolean isCalled(Exercise exercise, String target) {
+        String family = exercise.movementFamily();
+        boolean press = family.endsWith("-press") || family.startsWith("push-up") || family.endsWith("press-up");
+        return family.equals(target) || exercise.key().equals(target) || (press && target.equals(ANY_PRESS));
     }
 
     private static boolean breaks(Exercise exercise, LoadCurve curve, Limit limit) {
@@ -130,14 +178,22 @@ public final class LimitCheck {
                         || (exercise.implement() == Implement.CABLE_BAR
                                 && name(Implement.STRAIGHT_BAR).equals(limit.target()));
             case NO_STANCE -> name(exercise.stance()).equals(limit.target());
-            case NO_EXERCISE -> exercise.movementFamily().equals(limit.target());
+            case NO_EXERCISE -> limit.target() != null && isCalled(exercise, limit.target());
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;
+            case NO_ARM_PAD -> exercise.upperArmSupported();
+            case LARGEST_INWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
             case LARGEST_ELBOW_BEND,
                     SMALLEST_ELBOW_BEND,
                     LARGEST_EFFORT,
                     FEWEST_REPS,
                     MOST_REPS,
                     SETS_PER_EXERCISE,
+                    SETS_A_WEEK,
+                    NO_METHOD,
+                    HOLDS_ONLY,
+                    LONGEST_HOLD,
+                    NO_LOADING,
+                    MOST_FLOOR_CHANGES,
                     NO_BREATH_HOLDING,
                     NO_CUFFS,
                     NO_FAST_LOWERING -> false;

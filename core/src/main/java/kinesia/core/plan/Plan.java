@@ -44,6 +44,7 @@ public record Plan(
         SETS,
         REPS,
         EFFORT,
+        TEMPO,
         RANGE
     }
 

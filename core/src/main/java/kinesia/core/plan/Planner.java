@@ -21,6 +21,7 @@ import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
 
 /** Composes one session. Deterministic: the same request gives the same plan. */
 public final class Planner {
@@ -69,7 +70,16 @@ public final class Planner {
                 request.rest().reason(),
                 new Plan.Minutes(SessionClock.minutes(warmUpS), SessionClock.minutes(clock.workSeconds(best))),
                 whyNot,
-                List.of()));
+                reminders(request.limits())));
+    }
+
+    /** Limits that are kept by how a set is done rather than by what is chosen: said on the plan, once each. */
+    private static List<Reason> reminders(List<Limit> limits) {
+        return limits.stream()
+                .filter(l -> l.kind() == Limit.Kind.NO_BREATH_HOLDING || l.kind() == Limit.Kind.NO_FAST_LOWERING)
+                .map(Limit::reason)
+                .distinct()
+                .toList();
     }
 
     private static Optional<Reason> refusal(PlanRequest request) {

@@ -35,7 +35,8 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
         if (range.isEmpty()) {
             LimitCheck.bends(full, limits).forEach(l -> against.add(l.reason()));
         }
-        LimitCheck.broken(ranged, curve, limits).forEach(l -> against.add(l.reason()));
+        LimitCheck.broken(ranged, curve, () -> model.stressScale(body).of(curve, ranged), limits)
+                .forEach(l -> against.add(l.reason()));
         return new Suitability(ranged, curve, load, List.copyOf(against));
     }
 

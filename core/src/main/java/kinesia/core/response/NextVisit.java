@@ -57,6 +57,7 @@ public final class NextVisit {
         List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
         Map<Head.Group, SetBudget> budget = new EnumMap<>(WeekAllowance.forVisit(
                 sessions, signals, visit.model().catalogue(), visit.on(), visit.visitsPerWeek(), visit.sore()));
+        WeekAllowance.limit(budget, visit.limits(), sessions, visit.model().catalogue(), visit.on());
         if (sessions.isEmpty()) {
             return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), null, false, List.of());
         }

@@ -307,7 +307,12 @@ final class SlotDecisions {
     }
 
     private int mostReps(Slot slot) {
-        return LimitCheck.dosing(Limit.Kind.MOST_REPS, slot.stress(), visit.limits()).stream()
+        return LimitCheck.dosing(
+                        Limit.Kind.MOST_REPS,
+                        visit.model().catalogue().get(slot.exerciseKey()),
+                        slot.stress(),
+                        visit.limits())
+                .stream()
                 .mapToInt(l -> (int) l.number())
                 .min()
                 .orElse(MOST_REPS);

@@ -12,6 +12,7 @@ import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.SessionRecord.Place;
+import kinesia.core.screening.Limit;
 
 /** How many hard sets each group may have this week and at this visit. */
 final class WeekAllowance {
@@ -63,6 +64,28 @@ final class WeekAllowance {
                                     .with("visits a week", visitsPerWeek)));
         }
         return budget;
+    }
+
+    /** The budget under limits on the sets of a week; a limit lower than what is left takes its place, with its reason. */
+    static void limit(
+            Map<Head.Group, SetBudget> budget,
+            List<Limit> limits,
+            List<SessionRecord> sessions,
+            Catalogue catalogue,
+            LocalDate visitOn) {
+        for (Limit limit : limits) {
+            if (limit.kind() != Limit.Kind.SETS_A_WEEK) {
+                continue;
+            }
+            budget.replaceAll((group, allowed) -> {
+                if (limit.group() != null && limit.group() != group) {
+                    return allowed;
+                }
+                int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
+                int left = Math.max(0, (int) limit.number() - done);
+                return left < allowed.sets() ? new SetBudget(left, limit.reason()) : allowed;
+            });
+        }
     }
 
     /** The first session since the last break of more than 14 days; the visit itself when the break ends with it. */

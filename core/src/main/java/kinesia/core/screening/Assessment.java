@@ -1,6 +1,10 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
+import kinesia.core.arm.Side;
+import kinesia.core.reason.Reason;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a screen ends in.
@@ -9,13 +13,69 @@ import java.util.List;
  * @param limits what to stay out of for now
  * @param missing what is still to be asked, in the order of the screen
  * @param notes things to do that limit nothing, such as "effort, not pulse, steers"
+ * @param checks movement checks that a limit hinges on for this client and that are not done yet, most useful first
+ * @param readings what each measured range says beside its norm and the other side
+ * @param clearedUntil first of the last days of the clearances it rests on; null when it rests on none
  */
 public record Assessment(
-        Outcome outcome, List<Finding> findings, List<Limit> limits, List<String> missing, List<String> notes) {
+        Outcome outcome,
+        List<Finding> findings,
+        List<Limit> limits,
+        List<String> missing,
+        List<String> notes,
+        List<CheckAsk> checks,
+        List<CheckReading> readings,
+        @Nullable LocalDate clearedUntil) {
     public Assessment {
         findings = List.copyOf(findings);
         limits = List.copyOf(limits);
         missing = List.copyOf(missing);
         notes = List.copyOf(notes);
+        // Assessments stored before there were checks have neither.
+        checks = checks == null ? List.of() : List.copyOf(checks);
+        readings = readings == null ? List.of() : List.copyOf(readings);
+    }
+
+    /** A check worth doing on one side, and the sentence that says which limit hinges on it. */
+    public record CheckAsk(String check, Side side, String because) {}
+
+    /** How a measured value compares. */
+    public enum Comparison {
+        /** Nothing to compare with yet. */
+        ALONE,
+        /** Less than the measurement error apart. */
+        SAME,
+        /** More than the error and less than what is noted. */
+        SLIGHT,
+        /** Enough to be noted. */
+        NOTED,
+        /** Enough to limit the loaded range. */
+        LIMITING
+    }
+
+    /**
+     * One measured range or grip, beside the norm and the other side.
+     *
+     * @param overNorm the value less the norm; null without a norm
+     * @param difference the shorter side's lack; null while only one side is measured
+     */
+    public record CheckReading(
+            String check,
+            Side side,
+            double value,
+            @Nullable Double overNorm,
+            @Nullable Double difference,
+            Comparison comparison,
+            Reason reason) {}
+
+    /**
+     * Whether a session may be planned: on a go, and on a referral that is about single places only; what loads those is
+     * then left out by their limits.
+     */
+    public boolean allowsPlanning() {
+        return outcome.allowsPlanning()
+                || (outcome == Outcome.REFER_BEFORE_LOADING
+                        && missing.isEmpty()
+                        && findings.stream().allMatch(f -> f.scope() == Scope.SITE));
     }
 }

@@ -5,6 +5,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import org.jspecify.annotations.Nullable;
 
@@ -14,8 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param side null when it holds for both
  * @param site the sore place it protects; null when it protects the whole person. Effort, reps and sets with a site hold
  *     only for exercises that load that site
- * @param value degrees, effort, repetitions or sets, as the kind says; null for the kinds without a number
- * @param target the grip, implement, stance or movement family that is left out; null for the other kinds
+ * @param value degrees, effort, repetitions, sets, seconds or changes, as the kind says; null for the kinds without a number
+ * @param target the grip, implement, stance, method, movement or entry that is left out; with an angle or a dose, the
+ *     movements it holds for ("press": all presses); null for all
  * @param group holds only for exercises that load this group; null for all
  * @param grip holds only for exercises with this grip; null for all
  * @param lookAgainOn when to screen it again
@@ -31,24 +33,86 @@ public record Limit(
         LocalDate lookAgainOn,
         Reason reason) {
 
-    /** What is limited. */
+    /** What is limited; kinds with a number say its range, both ends included, and its unit. */
     public enum Kind {
-        LARGEST_ELEVATION,
-        LARGEST_EXTENSION,
-        LARGEST_ELBOW_BEND,
-        SMALLEST_ELBOW_BEND,
+        LARGEST_ELEVATION(0, 180, "degrees"),
+        LARGEST_EXTENSION(0, 90, "degrees"),
+        LARGEST_ELBOW_BEND(10, 160, "degrees"),
+        SMALLEST_ELBOW_BEND(0, 120, "degrees"),
+        /** Inward rotation at the shoulder while the arm is raised, clinical degrees. */
+        LARGEST_INWARD_ROTATION(-90, 90, "degrees"),
         NO_GRIP,
         NO_IMPLEMENT,
         NO_STANCE,
         NO_EXERCISE,
+        NO_METHOD,
         NO_BODY_WEIGHT,
-        LARGEST_EFFORT,
-        FEWEST_REPS,
-        MOST_REPS,
-        SETS_PER_EXERCISE,
+        /** Nothing presses on the upper arm. */
+        NO_ARM_PAD,
+        LARGEST_EFFORT(1, 10, "effort"),
+        FEWEST_REPS(1, 30, "repetitions"),
+        MOST_REPS(1, 30, "repetitions"),
+        SETS_PER_EXERCISE(1, 6, "sets"),
+        SETS_A_WEEK(0, 20, "sets"),
+        /** Only efforts without movement for what loads the site. */
+        HOLDS_ONLY,
+        /** One hold. */
+        LONGEST_HOLD(1, 60, "seconds"),
+        /** Nothing that loads the site. */
+        NO_LOADING,
+        /** Changes between floor and standing in a session. */
+        MOST_FLOOR_CHANGES(0, 10, "changes"),
         NO_BREATH_HOLDING,
         NO_CUFFS,
-        NO_FAST_LOWERING
+        NO_FAST_LOWERING;
+
+        private final double least;
+        private final double most;
+        private final @Nullable String unit;
+
+        Kind() {
+            this.least = 0;
+            this.most = 0;
+            this.unit = null;
+        }
+
+        Kind(double least, double most, String unit) {
+            this.least = least;
+            this.most = most;
+            this.unit = unit;
+        }
+
+        /** Whether it says a number. */
+        public boolean hasNumber() {
+            return unit != null;
+        }
+
+        /** Whether it says what is left out. */
+        public boolean hasTarget() {
+            return this == NO_GRIP
+                    || this == NO_IMPLEMENT
+                    || this == NO_STANCE
+                    || this == NO_EXERCISE
+                    || this == NO_METHOD;
+        }
+
+        /** Throws {@link InvalidValue} unless {@code value} and {@code target} are what this kind needs. */
+        void check(@Nullable Double value, @Nullable String target) {
+            if (unit != null) {
+                if (value == null) {
+                    throw new InvalidValue("value", "is needed, in " + unit);
+                }
+                InvalidValue.requireWithin("value", value, least, most, unit);
+            }
+            if (hasTarget() && (target == null || target.isBlank())) {
+                throw new InvalidValue("target", "is needed: say what is left out");
+            }
+        }
+    }
+
+    /** What this limit is, apart from its number: two limits with the same key say the same of the same. */
+    public String key() {
+        return reason.ruleId() + "|" + kind + "|" + side + "|" + site + "|" + target + "|" + group + "|" + grip;
     }
 
     /** The number of this limit; only for kinds that have one. */

@@ -1,6 +1,7 @@
 package kinesia.core.screening;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Grip;
@@ -10,16 +11,33 @@ import kinesia.core.reason.Reason;
 import kinesia.core.reason.RuleFile;
 import org.jspecify.annotations.Nullable;
 
-/** A limit as the rule file prints it, before it has a side, a reason and a date. */
+/**
+ * A limit as the rule file prints it, before it has a side, a reason and a date.
+ *
+ * @param arc the movement check whose sore arc moves {@code value}; null for a fixed value
+ * @param arcReplaces whether a measured arc stands in for {@code value} rather than only tightening it
+ */
 public record LimitRow(
         Limit.Kind kind,
         @Nullable Double value,
         @Nullable String target,
         Head.@Nullable Group group,
-        @Nullable Grip grip) {
+        @Nullable Grip grip,
+        @Nullable String arc,
+        boolean arcReplaces) {
+
+    /** A limit of the whole kind, with its number. */
+    static LimitRow of(Limit.Kind kind, double value) {
+        return new LimitRow(kind, value, null, null, null, null, false);
+    }
+
+    /** A limit of a kind without a number. */
+    static LimitRow of(Limit.Kind kind) {
+        return new LimitRow(kind, null, null, null, null, null, false);
+    }
 
     static LimitRow read(RuleFile row) {
-        row.onlyKeys("kind", "value", "target", "group", "grip");
+        row.onlyKeys("kind", "value", "target", "group", "grip", "arc", "arc-replaces");
         Optional<RuleFile> group = row.find("group");
         Optional<RuleFile> grip = row.find("grip");
         return new LimitRow(
@@ -27,7 +45,13 @@ public record LimitRow(
                 row.find("value").map(RuleFile::number).orElse(null),
                 row.find("target").map(RuleFile::text).orElse(null),
                 group.isPresent() ? group.get().choice(Head.Group.class) : null,
-                grip.isPresent() ? grip.get().choice(Grip.class) : null);
+                grip.isPresent() ? grip.get().choice(Grip.class) : null,
+                row.find("arc").map(RuleFile::text).orElse(null),
+                row.find("arc-replaces").map(RuleFile::text).orElse("no").equals("yes"));
+    }
+
+    static List<LimitRow> readAll(RuleFile rows) {
+        return rows.items().stream().map(LimitRow::read).toList();
     }
 
     Limit toLimit(@Nullable Side side, @Nullable Site site, LocalDate lookAgainOn, Reason reason) {
@@ -35,6 +59,20 @@ public record LimitRow(
     }
 
     LimitRow withValue(double other) {
-        return new LimitRow(kind, other, target, group, grip);
+        return new LimitRow(kind, other, target, group, grip, arc, arcReplaces);
+    }
+
+    /** The same limit kept {@code marginDeg} inside a sore arc that runs from {@code fromDeg} to {@code toDeg}. */
+    LimitRow inside(double fromDeg, @Nullable Double toDeg, double marginDeg) {
+        if (value == null) {
+            return this;
+        }
+        if (kind == Limit.Kind.SMALLEST_ELBOW_BEND) {
+            return toDeg == null
+                    ? this
+                    : withValue(arcReplaces ? toDeg + marginDeg : Math.max(value, toDeg + marginDeg));
+        }
+        double under = Math.max(0, fromDeg - marginDeg);
+        return withValue(arcReplaces ? under : Math.min(value, under));
     }
 }

@@ -1,7 +1,7 @@
 package kinesia.core.screening;
 
-import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.ScreenAnswers.Readiness;
@@ -16,18 +16,19 @@ final class ReadinessRules {
 
     private ReadinessRules() {}
 
-    static void apply(Readiness r, LocalDate today, ScreeningRules.Work work) {
+    static void apply(Work work) {
+        Readiness r = work.answers().readiness();
         Boolean symptoms = r.symptoms();
         Boolean disease = r.knownDisease();
         Boolean active = r.regularlyActive();
         if (symptoms == null) {
-            work.missing.add("Any symptom of heart, metabolic or kidney disease?");
+            work.ask("Any symptom of heart, metabolic or kidney disease?");
         }
         if (disease == null) {
-            work.missing.add("Any known heart, metabolic or kidney disease?");
+            work.ask("Any known heart, metabolic or kidney disease?");
         }
         if (active == null) {
-            work.missing.add("Regularly active over the last three months?");
+            work.ask("Regularly active over the last three months?");
         }
         if (symptoms != null && symptoms) {
             work.found(refer(
@@ -39,27 +40,40 @@ final class ReadinessRules {
         if (symptoms == null || disease == null || active == null) {
             return;
         }
-        boolean cleared = r.clearedOn() != null
-                && !r.clearedOn().isAfter(today)
-                && !r.clearedOn().plusMonths(CLEARANCE_MONTHS).isBefore(today);
-        if (!active && disease && !cleared) {
+        if (!disease) {
+            if (!active) {
+                inactive(work);
+            }
+            return;
+        }
+        Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null);
+        if (clearance.isPresent() && r.changedSinceClearance() == null) {
+            work.ask("Has anything about your health changed since the clearance?");
+        }
+        boolean unchanged = clearance.isPresent() && Boolean.FALSE.equals(r.changedSinceClearance());
+        if (!active && !unchanged) {
             work.found(refer(
                     "READINESS-inactive-disease",
-                    "Not regularly active with a known disease: clearance first.",
+                    "Not regularly active with a known disease: clearance first, and none without change is on record.",
                     "Before we start, your doctor should agree to it."));
         } else if (!active) {
-            cap(
-                    work,
-                    "READINESS-inactive",
-                    "Not regularly active yet: effort stays at 6 until three months of regular activity.",
-                    "We start easy and build up.");
-        } else if (disease && !cleared) {
+            inactive(work);
+        } else if (!unchanged
+                || clearance.get().givenOn().plusMonths(CLEARANCE_MONTHS).isBefore(work.today())) {
             cap(
                     work,
                     "READINESS-active-disease",
-                    "A known disease: effort stays at 6 without a clearance in the last 12 months.",
+                    "A known disease: effort stays at 6 without a clearance in the last 12 months and no change since.",
                     "With your doctor's word we may go harder; for now we keep it comfortable.");
         }
+    }
+
+    private static void inactive(Work work) {
+        cap(
+                work,
+                "READINESS-inactive",
+                "Not regularly active yet: effort stays at 6 until three months of regular activity.",
+                "We start easy and build up.");
     }
 
     private static Finding refer(String id, String exact, String plain) {
@@ -72,11 +86,9 @@ final class ReadinessRules {
                 Reason.of(id, Tag.PUB, "Riebe et al. 2015", exact, plain));
     }
 
-    private static void cap(ScreeningRules.Work work, String id, String exact, String plain) {
+    private static void cap(Work work, String id, String exact, String plain) {
         work.limit(
-                List.of(new LimitRow(Limit.Kind.LARGEST_EFFORT, CAP, null, null, null)),
-                null,
-                null,
+                List.of(LimitRow.of(Limit.Kind.LARGEST_EFFORT, CAP)),
                 Reason.of(id, Tag.HOUSE, "effort 6", exact, plain));
     }
 }

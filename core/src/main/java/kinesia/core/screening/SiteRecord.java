@@ -1,40 +1,59 @@
 package kinesia.core.screening;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the client says of one sore place. Pain scores are null until answered; a missing answer is never a no.
+ * What the client says of one sore place. Scores are null until answered; a missing answer is never a no.
  *
+ * @param sinceWeeks how long it has been there, 0 to 2600; null when not said, which nothing hangs on
  * @param usualPain on an ordinary day
- * @param painInLightUse at rest or in light use, the higher
  * @param worstThisWeek worst in the last seven days
+ * @param morningStiffness 0 to 10 like a pain
+ * @param stiffMinutes how long the stiffness lasts, 0 to 720; asked when there is any
  * @param settlesHours hours until it is back to usual after use, 0 to 168
  * @param provokedBy keys of the provocations of this site, from the rule file
- * @param painfulArcFromDeg elevation at which it begins to hurt, 10 to 180; null when not measured
+ * @param flags answer to each site flag of the rule file by its id
  */
 public record SiteRecord(
         Site site,
         Side side,
+        @Nullable Integer sinceWeeks,
         @Nullable PainScore usualPain,
+        @Nullable PainScore painAtRest,
         @Nullable PainScore painInLightUse,
         @Nullable PainScore worstThisWeek,
         @Nullable PainScore morningPain,
+        @Nullable PainScore morningStiffness,
+        @Nullable Integer stiffMinutes,
         @Nullable Double settlesHours,
         List<String> provokedBy,
-        @Nullable Double painfulArcFromDeg) {
+        Map<String, Boolean> flags) {
 
+    /** Throws {@link InvalidValue} naming the field. */
     public SiteRecord {
         provokedBy = List.copyOf(provokedBy);
+        // Places recorded before their flags were asked have none.
+        flags = flags == null ? Map.of() : Map.copyOf(flags);
         if (settlesHours != null) {
             InvalidValue.requireWithin("settlesHours", settlesHours, 0, 168, "hours");
         }
-        if (painfulArcFromDeg != null) {
-            InvalidValue.requireWithin("painfulArcFromDeg", painfulArcFromDeg, 10, 180, "degrees");
+        if (sinceWeeks != null) {
+            InvalidValue.requireWithin("sinceWeeks", sinceWeeks, 0, 2600, "weeks");
         }
+        if (stiffMinutes != null) {
+            InvalidValue.requireWithin("stiffMinutes", stiffMinutes, 0, 720, "minutes");
+        }
+    }
+
+    /** The place in words, for example "right back of elbow". */
+    public String where() {
+        return side.word() + " " + site.words();
     }
 
     /** How easily the place flares. */
@@ -44,14 +63,22 @@ public record SiteRecord(
         HIGH
     }
 
-    /** The staged bands; requires worst pain and hours to settle to be answered. */
+    /** The highest pain said of this week, at rest or in use; requires all three to be answered. */
+    int worst() {
+        return Math.max(
+                Objects.requireNonNull(worstThisWeek).value(),
+                Math.max(
+                        Objects.requireNonNull(painAtRest).value(),
+                        Objects.requireNonNull(painInLightUse).value()));
+    }
+
+    /** The staged bands; requires the pains and hours to settle to be answered. */
     Irritability irritability() {
-        int worst = java.util.Objects.requireNonNull(worstThisWeek).value();
-        double hours = java.util.Objects.requireNonNull(settlesHours);
-        if (worst >= ScreeningRules.HIGH_IRRITABILITY_PAIN || hours > ScreeningRules.HIGH_IRRITABILITY_HOURS) {
+        double hours = Objects.requireNonNull(settlesHours);
+        if (worst() >= PlaceRules.HIGH_IRRITABILITY_PAIN || hours > PlaceRules.HIGH_IRRITABILITY_HOURS) {
             return Irritability.HIGH;
         }
-        if (worst > ScreeningRules.LOW_IRRITABILITY_PAIN || hours > ScreeningRules.LOW_IRRITABILITY_HOURS) {
+        if (worst() > PlaceRules.LOW_IRRITABILITY_PAIN || hours > PlaceRules.LOW_IRRITABILITY_HOURS) {
             return Irritability.MODERATE;
         }
         return Irritability.LOW;

@@ -9,6 +9,8 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Movement;
+import kinesia.core.arm.Pose;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Body;
@@ -17,6 +19,7 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
 import kinesia.core.reason.Reason;
@@ -53,6 +56,21 @@ class LimitsOverTheCatalogueTest {
                         limit(Kind.NO_EXERCISE, null, "dip", null, null),
                         by(e -> !e.movementFamily().equals("dip"))),
                 Arguments.of(
+                        limit(Kind.NO_EXERCISE, null, "close-bench-press", null, null),
+                        by(e -> !e.key().equals("close-bench-press"))),
+                Arguments.of(
+                        limit(Kind.LARGEST_ELEVATION, 45.0, "press", null, null),
+                        by(e -> summary(e).largestElevationDeg() <= 45.5
+                                || !(e.movementFamily().endsWith("-press")
+                                        || e.movementFamily().startsWith("push-up")
+                                        || e.movementFamily().equals("side-lying-press-up")))),
+                Arguments.of(limit(Kind.NO_ARM_PAD, null, null, null, null), by(e -> !e.upperArmSupported())),
+                Arguments.of(
+                        limit(Kind.NO_LOADING, null, null, null, null), by(e -> stressAtFrontOfShoulder(e) < 0.25)),
+                Arguments.of(
+                        limit(Kind.HOLDS_ONLY, null, null, null, null),
+                        by(e -> e.role() == Role.HOLD || stressAtFrontOfShoulder(e) < 0.25)),
+                Arguments.of(
                         limit(Kind.NO_BODY_WEIGHT, null, null, null, null),
                         by(e -> e.implement() != Implement.BODY_WEIGHT)),
                 Arguments.of(
@@ -72,6 +90,12 @@ class LimitsOverTheCatalogueTest {
 
     private static Predicate<Exercise> by(Predicate<Exercise> rule) {
         return rule;
+    }
+
+    private static double stressAtFrontOfShoulder(Exercise e) {
+        return MODEL.stressScale(BODY)
+                .of(MODEL.curve(e, BODY, MODEL.equalEffortLoad(e, BODY)), e)
+                .getOrDefault(Site.FRONT_OF_SHOULDER, 0.0);
     }
 
     private static LoadCurve.Summary summary(Exercise e) {
@@ -146,6 +170,34 @@ class LimitsOverTheCatalogueTest {
             last = allowed;
         }
         assertThat(last).as("light work at the side is left even then").isPositive();
+    }
+
+    /** No shipped entry turns the raised arm inward; a room's own variation might. */
+    @Test
+    void a_raised_arm_turned_inward_is_left_out_and_a_hanging_one_is_not() {
+        Limit inward = limit(Kind.LARGEST_INWARD_ROTATION, 0.0, null, null, null);
+        assertThat(ranked(inward)).allMatch(Atlas.Entry::isAllowed);
+        Exercise raise = MODEL.catalogue().get("side-raise");
+        assertThat(broken(raise, inward, 80, 60)).containsExactly(inward);
+        assertThat(broken(raise, inward, 80, 10)).isEmpty();
+        assertThat(broken(raise, inward, 30, 60)).isEmpty();
+    }
+
+    private static List<Limit> broken(Exercise exercise, Limit limit, double elevation, double rotation) {
+        Exercise turned = exercise.withMovement(
+                Movement.between(new Pose(0, 0, 0, 5, 0, 10), new Pose(0, 0, 0, elevation, rotation, 10)));
+        return LimitCheck.broken(turned, MODEL.curve(turned, BODY, 2), Map::of, List.of(limit));
+    }
+
+    @Test
+    void a_method_is_left_out_by_its_limit_and_cuffs_by_theirs() {
+        Limit method = limit(Kind.NO_METHOD, null, "extension-day", null, null);
+        Limit cuffs = limit(Kind.NO_CUFFS, null, null, null, null);
+        assertThat(LimitCheck.againstMethod("extension-day", List.of(method, cuffs)))
+                .containsExactly(method);
+        assertThat(LimitCheck.againstMethod("low-load-cuff", List.of(method, cuffs)))
+                .containsExactly(cuffs);
+        assertThat(LimitCheck.againstMethod("seated", List.of(method, cuffs))).isEmpty();
     }
 
     @Test

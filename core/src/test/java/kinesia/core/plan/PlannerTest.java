@@ -25,14 +25,14 @@ import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Answers;
+import kinesia.core.screening.Answers.Sore;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.PainScore;
-import kinesia.core.screening.ScreenAnswers;
 import kinesia.core.screening.ScreenQuestions;
-import kinesia.core.screening.ScreeningRules;
-import kinesia.core.screening.SiteRecord;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class PlannerTest {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
@@ -79,28 +79,10 @@ class PlannerTest {
     }
 
     private static List<Limit> limitsOf(Site site, String provocation) {
-        ScreenQuestions questions = RuleFiles.questions();
-        Map<String, Boolean> cautions = new java.util.HashMap<>();
-        questions.cautions().forEach(c -> cautions.put(c.id(), false));
-        Assessment assessment = new ScreeningRules(questions)
-                .assess(
-                        new ScreenAnswers(
-                                ScreeningRules.noFlags(questions),
-                                new ScreenAnswers.Readiness(true, false, false, null),
-                                new ScreenAnswers.Pressure(false, List.of(), false),
-                                cautions,
-                                List.of(new SiteRecord(
-                                        site,
-                                        Side.RIGHT,
-                                        PainScore.of(2),
-                                        PainScore.of(1),
-                                        PainScore.of(3),
-                                        PainScore.of(2),
-                                        1.0,
-                                        List.of(provocation),
-                                        null))),
-                        DAY);
-        return assessment.limits();
+        return new Answers()
+                .sore(Sore.at(site, Side.RIGHT, provocation))
+                .assess()
+                .limits();
     }
 
     private static Plan plan(PlanRequest request) {
@@ -197,7 +179,7 @@ class PlannerTest {
     private static void obeys(Slot slot, PlanRequest request) {
         Exercise exercise = MODEL.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
         LoadCurve curve = MODEL.curve(exercise, request.body(), slot.load().kg());
-        assertThat(LimitCheck.broken(exercise, curve, request.limits()))
+        assertThat(LimitCheck.broken(exercise, curve, slot::stress, request.limits()))
                 .as(slot.name())
                 .isEmpty();
         for (Limit limit : LimitCheck.bends(exercise, request.limits())) {
@@ -206,14 +188,101 @@ class PlannerTest {
                             ? k.pose().elbowFlexionDeg() <= limit.number() + 0.5
                             : k.pose().elbowFlexionDeg() >= limit.number() - 0.5);
         }
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, slot.stress(), request.limits())) {
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, exercise, slot.stress(), request.limits())) {
             assertThat(slot.targetEffort().value()).isLessThanOrEqualTo(limit.number());
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.LONGEST_HOLD, exercise, slot.stress(), request.limits())) {
+            assertThat(slot.tempo().holdS()).isLessThanOrEqualTo((int) limit.number());
+        }
+        if (!LimitCheck.dosing(Limit.Kind.NO_FAST_LOWERING, exercise, slot.stress(), request.limits())
+                .isEmpty()) {
+            assertThat(slot.tempo().downS()).isGreaterThanOrEqualTo(3);
         }
         assertThat(ReachableLoads.missingFor(request.equipment(), exercise)).isEmpty();
         assertThat(ReachableLoads.of(
                                 request.equipment(), exercise, request.body().massKg())
                         .loads())
                 .contains(slot.load());
+    }
+
+    /** Every kind of limit that a plan can keep, on top of what a sore elbow gives. */
+    @ParameterizedTest
+    @CsvSource({
+        "NO_LOADING, , BACK_OF_ELBOW", "HOLDS_ONLY, , CROOK_OF_ELBOW", "LONGEST_HOLD, 6, CROOK_OF_ELBOW",
+        "NO_ARM_PAD, , ", "LARGEST_INWARD_ROTATION, 0, TOP_OUTER_SHOULDER", "NO_FAST_LOWERING, , OUTER_ELBOW"
+    })
+    void limits_of_every_kind_are_kept_by_the_plan(Limit.Kind kind, Double value, Site site) {
+        List<Limit> limits = new java.util.ArrayList<>(limitsOf(Site.OUTER_ELBOW, "gripping"));
+        limits.add(limit(kind, value, site));
+        PlanResult result = PLANNER.plan(request(ROOM, 40, 4, limits, sore(Site.OUTER_ELBOW)));
+        if (result.plan() == null) {
+            // With the back of the elbow at rest there may be nothing left that straightens it.
+            assertThat(result.refusals()).extracting(Reason::ruleId).containsExactly("PLAN-nothing-fits");
+            return;
+        }
+        result.plan().slots().forEach(s -> obeys(s, request(ROOM, 40, 4, limits, List.of())));
+    }
+
+    private static Limit limit(Limit.Kind kind, Double value, Site site) {
+        return new Limit(
+                kind,
+                Side.RIGHT,
+                site,
+                value,
+                null,
+                null,
+                null,
+                DAY.plusDays(28),
+                Reason.of("TEST-" + kind, Tag.HOUSE, "", "Because of " + kind + ".", "Not for now."));
+    }
+
+    @Test
+    void somebody_dizzy_on_getting_up_goes_to_the_floor_once_at_most() {
+        // With a mat, dumbbells and nothing to sit or lean on, much of the back of the arm is done on the floor.
+        Equipment matAndDumbbells =
+                new Equipment(List.of(1.0, 2.0, 4.0, 6.0), null, null, null, null, List.of(), Set.of("mat"), List.of());
+        List<Limit> standing = List.of(limit(Limit.Kind.NO_BODY_WEIGHT, null, null), bentOver());
+        List<Limit> dizzy = new ArrayList<>(standing);
+        dizzy.add(limit(Limit.Kind.MOST_FLOOR_CHANGES, 1.0, null));
+        assertThat(floorVisits(plan(request(matAndDumbbells, 60, 6, standing, List.of()))))
+                .isGreaterThan(1);
+        PlanResult result = PLANNER.plan(request(matAndDumbbells, 60, 6, dizzy, List.of()));
+        if (result.plan() != null) {
+            assertThat(floorVisits(result.plan())).isLessThanOrEqualTo(1);
+        } else {
+            assertThat(result.refusals()).extracting(Reason::ruleId).containsExactly("PLAN-nothing-fits");
+        }
+    }
+
+    private static Limit bentOver() {
+        Limit any = limit(Limit.Kind.NO_STANCE, null, null);
+        return new Limit(any.kind(), null, null, null, "bent-over", null, null, any.lookAgainOn(), any.reason());
+    }
+
+    private static int floorVisits(Plan plan) {
+        int visits = 0;
+        boolean down = false;
+        for (Plan.Pair pair : plan.pairs()) {
+            for (int round = 0; round < pair.rounds(); round++) {
+                for (Slot slot : pair.slots()) {
+                    if (round < slot.sets()) {
+                        boolean floor = FloorVisits.isOnFloor(MODEL.catalogue().get(slot.exerciseKey()));
+                        visits += floor && !down ? 1 : 0;
+                        down = floor;
+                    }
+                }
+            }
+        }
+        return visits;
+    }
+
+    @Test
+    void breath_and_lowering_are_said_on_the_plan() {
+        List<Limit> limits = List.of(
+                limit(Limit.Kind.NO_BREATH_HOLDING, null, null), limit(Limit.Kind.NO_FAST_LOWERING, null, null));
+        assertThat(plan(request(ROOM, 40, 4, limits, List.of())).notes())
+                .extracting(Reason::ruleId)
+                .containsExactly("TEST-NO_BREATH_HOLDING", "TEST-NO_FAST_LOWERING");
     }
 
     @Test

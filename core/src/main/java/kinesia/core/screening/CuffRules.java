@@ -1,0 +1,69 @@
+package kinesia.core.screening;
+
+import java.util.List;
+import java.util.Optional;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.ScreenAnswers.Reading;
+import kinesia.core.screening.ScreenQuestions.CuffQuestion;
+
+/**
+ * Restriction cuffs: only with a recorded clearance and none of the contraindications (Patterson et al. 2019, Kacin et al.
+ * 2015 [pub]; the pressure line and treated pressure are house rules).
+ */
+final class CuffRules {
+    static final String NOT_CLEARED = "CUFFS-not-cleared";
+    private static final int SYSTOLIC = 140;
+    private static final int DIASTOLIC = 90;
+
+    private CuffRules() {}
+
+    static void apply(ScreenQuestions questions, Work work) {
+        if (work.clearance(Clearance.Purpose.CUFFS, null, null).isEmpty()) {
+            forbid(
+                    work,
+                    Reason.of(
+                            NOT_CLEARED,
+                            Tag.PUB,
+                            "a clinician's clearance",
+                            "No clearance for restriction cuffs is on record, so they are not used.",
+                            "We do not use cuffs."));
+            return;
+        }
+        for (CuffQuestion question : questions.cuffQuestions()) {
+            Boolean answer = work.answers().cautions().get(question.id());
+            if (answer == null) {
+                work.ask("Before cuffs: " + question.ask());
+            } else if (answer) {
+                forbid(
+                        work,
+                        Reason.of(
+                                        question.id(),
+                                        Tag.PUB,
+                                        "none of the contraindications",
+                                        question.ask() + ": no restriction cuffs, with or without a clearance.",
+                                        "With that, cuffs are not for you.")
+                                .with("answer", "yes"));
+            }
+        }
+        Optional<Reading> last = PressureRules.last(work.answers().pressure());
+        if (last.isPresent() && (last.get().systolic() >= SYSTOLIC || last.get().diastolic() >= DIASTOLIC)) {
+            forbid(
+                    work,
+                    Reason.of(
+                                    "CUFFS-pressure",
+                                    Tag.HOUSE,
+                                    "140 or 90 mmHg",
+                                    "The last reading of " + last.get().systolic() + "/"
+                                            + last.get().diastolic()
+                                            + " mmHg is at or over 140/90: no restriction cuffs.",
+                                    "With today's reading we leave the cuffs off.")
+                            .with("systolic", last.get().systolic())
+                            .with("diastolic", last.get().diastolic()));
+        }
+    }
+
+    private static void forbid(Work work, Reason reason) {
+        work.limit(List.of(LimitRow.of(Limit.Kind.NO_CUFFS)), reason);
+    }
+}

@@ -1,0 +1,144 @@
+package kinesia.screening;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Clients;
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.screening.Limit;
+import kinesia.core.screening.LimitChange;
+import kinesia.core.screening.LimitsInForce;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The limits that hold for a client today, and changing them on the record. */
+@RestController
+class LimitController {
+    private final Clients clients;
+    private final Standings standings;
+    private final LimitChanges changes;
+    private final RoomCalendar calendar;
+
+    LimitController(Clients clients, Standings standings, LimitChanges changes, RoomCalendar calendar) {
+        this.clients = clients;
+        this.standings = standings;
+        this.changes = changes;
+        this.calendar = calendar;
+    }
+
+    /** A limit and the key that a change names it by. */
+    record KeyedLimit(String key, Limit limit) {}
+
+    /**
+     * @param screenedOn day of the screen they come from; missing before the first
+     * @param setAside limits of the screen that a change loosened or lifted
+     * @param log every change ever made, newest first
+     */
+    record LimitsView(
+            @Nullable LocalDate screenedOn,
+            List<KeyedLimit> limits,
+            List<LimitsInForce.SetAside> setAside,
+            List<LimitChange> log) {}
+
+    /**
+     * @param limitKey the limit that is changed; missing when one is added
+     * @param added what is added; missing when one is changed
+     * @param value the new number; missing lifts the limit
+     * @param until last day; missing means the day it would be looked at again, or today for a single session
+     */
+    record ChangeLimit(
+            @NotNull(message = "is needed") LimitChange.Kind kind,
+            @Nullable String limitKey,
+            LimitChange.@Nullable Added added,
+            @Nullable Double value,
+            @NotNull(message = "is needed") String why,
+            @Nullable String clinician,
+            @Nullable LocalDate until) {}
+
+    @GetMapping("/api/clients/{clientId}/limits")
+    @Transactional(readOnly = true)
+    LimitsView limits(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        return view(clientId, who);
+    }
+
+    /** Records a change under an id made by the page; the same id again changes nothing. */
+    @PutMapping("/api/clients/{clientId}/limit-changes/{id}")
+    @Transactional
+    LimitsView change(
+            @PathVariable UUID clientId,
+            @PathVariable UUID id,
+            @Valid @RequestBody ChangeLimit body,
+            @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        StoredLimitChange known = changes.findById(id).orElse(null);
+        if (known != null) {
+            if (!known.clientId().equals(clientId)) {
+                throw Problem.notFound("change of a limit");
+            }
+            return view(clientId, who);
+        }
+        LocalDate today = calendar.today(who.roomId());
+        Standing standing = standings.of(clientId, today);
+        if (standing.screen() == null) {
+            throw Problem.refused("There is no screen yet, and so no limits to change.");
+        }
+        changes.saveAndFlush(
+                new StoredLimitChange(id, clientId, made(body, standing, today, who.name()), calendar.now()));
+        return view(clientId, who);
+    }
+
+    private static LimitChange made(ChangeLimit body, Standing standing, LocalDate today, String author) {
+        Limit limit = null;
+        if (body.kind() != LimitChange.Kind.STRICTER) {
+            limit = standing.inForce().limits().stream()
+                    .filter(l -> l.key().equals(body.limitKey()))
+                    .findFirst()
+                    .orElseThrow(() -> new InvalidValue("limitKey", "is not a limit that holds today"));
+        }
+        LocalDate until = body.until();
+        if (until == null) {
+            until = body.kind() == LimitChange.Kind.OVERRIDE
+                    ? today
+                    : limit == null || limit.lookAgainOn().isBefore(today) ? today.plusDays(28) : limit.lookAgainOn();
+        }
+        return new LimitChange(
+                body.kind(),
+                body.limitKey(),
+                body.added(),
+                body.value(),
+                body.why(),
+                author,
+                body.clinician(),
+                today,
+                until);
+    }
+
+    private LimitsView view(UUID clientId, SignedIn who) {
+        Standing standing = standings.of(clientId, calendar.today(who.roomId()));
+        Screen screen = standing.screen();
+        List<LimitChange> log = new ArrayList<>(changes.findByClientIdInOrderByMadeAt(List.of(clientId)).stream()
+                .map(StoredLimitChange::change)
+                .toList());
+        java.util.Collections.reverse(log);
+        return new LimitsView(
+                screen == null ? null : screen.takenOn(),
+                standing.inForce().limits().stream()
+                        .map(l -> new KeyedLimit(l.key(), l))
+                        .toList(),
+                standing.inForce().setAside(),
+                log);
+    }
+}

@@ -1,0 +1,85 @@
+package kinesia.screening;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Clients;
+import kinesia.shared.Json;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A screen that was begun and not kept yet: saved as it is filled in, and taken up again on any device. */
+@RestController
+class ScreenDraftController {
+    private static final int LARGEST = 60_000;
+
+    private final Clients clients;
+    private final ScreenDrafts drafts;
+    private final RoomCalendar calendar;
+
+    ScreenDraftController(Clients clients, ScreenDrafts drafts, RoomCalendar calendar) {
+        this.clients = clients;
+        this.drafts = drafts;
+        this.calendar = calendar;
+    }
+
+    /** @param draft the page's own form of it; missing when nothing was begun */
+    record DraftView(
+            @Nullable Long version,
+            @Nullable JsonNode draft,
+            @Nullable Instant changedAt,
+            @Nullable String changedBy) {}
+
+    /** @param version of what the change was made to; missing for the first save */
+    record SaveDraft(@Nullable Long version, JsonNode draft) {}
+
+    @GetMapping("/api/clients/{clientId}/screen-draft")
+    @Transactional(readOnly = true)
+    DraftView draft(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        return drafts.findById(clientId).map(ScreenDraftController::view).orElse(new DraftView(null, null, null, null));
+    }
+
+    /** Saves the draft; somebody else's newer one is answered with a conflict and stays. */
+    @PutMapping("/api/clients/{clientId}/screen-draft")
+    @Transactional
+    DraftView save(@PathVariable UUID clientId, @RequestBody SaveDraft body, @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        String text = Json.write(body.draft());
+        if (text.length() > LARGEST) {
+            throw Problem.invalid(List.of(new Problem.Field("draft", "is larger than a screen can be")));
+        }
+        ScreenDraft draft = drafts.findById(clientId).orElse(null);
+        if (draft != null && (body.version() == null || body.version() != draft.version())) {
+            throw Problem.conflict(draft.changedBy() + " went on with this screen meanwhile.", view(draft));
+        }
+        if (draft == null) {
+            draft = new ScreenDraft(clientId);
+        }
+        draft.change(text, calendar.now(), who.name());
+        return view(drafts.saveAndFlush(draft));
+    }
+
+    @DeleteMapping("/api/clients/{clientId}/screen-draft")
+    @Transactional
+    void drop(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        drafts.deleteById(clientId);
+    }
+
+    private static DraftView view(ScreenDraft draft) {
+        return new DraftView(
+                draft.version(), Json.read(draft.draft(), JsonNode.class), draft.changedAt(), draft.changedBy());
+    }
+}

@@ -1,0 +1,85 @@
+package kinesia.screening;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Clearance;
+import kinesia.core.screening.LimitChange;
+import kinesia.core.screening.LimitsInForce;
+import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.ScreeningRules;
+import org.springframework.stereotype.Component;
+
+/** Puts together what was screened, what clinicians allowed since, and what people changed. */
+@Component
+public class Standings {
+    private final Screens screens;
+    private final Clearances clearances;
+    private final LimitChanges changes;
+    private final ScreeningRules rules;
+
+    Standings(Screens screens, Clearances clearances, LimitChanges changes, ScreeningRules rules) {
+        this.screens = screens;
+        this.clearances = clearances;
+        this.changes = changes;
+        this.rules = rules;
+    }
+
+    /** Where one client stands on {@code day}. */
+    public Standing of(UUID clientId, LocalDate day) {
+        return ofAll(List.of(clientId), day).getOrDefault(clientId, Standing.UNSCREENED);
+    }
+
+    /** Where many clients stand on {@code day}; those never screened are not in it. */
+    public Map<UUID, Standing> ofAll(Collection<UUID> clientIds, LocalDate day) {
+        Map<UUID, List<Clearance>> cleared = clearances.findByClientIdInOrderByRecordedAt(clientIds).stream()
+                .filter(c -> c.withdrawnOn() == null)
+                .collect(Collectors.groupingBy(
+                        StoredClearance::clientId,
+                        Collectors.mapping(StoredClearance::clearance, Collectors.toList())));
+        Map<UUID, List<LimitChange>> changed = changes.findByClientIdInOrderByMadeAt(clientIds).stream()
+                .collect(Collectors.groupingBy(
+                        StoredLimitChange::clientId,
+                        Collectors.mapping(StoredLimitChange::change, Collectors.toList())));
+        Map<UUID, Standing> standings = new HashMap<>();
+        for (Screen screen : screens.findLatest(clientIds)) {
+            UUID client = screen.clientId();
+            Assessment assessment = onDay(screen, cleared.getOrDefault(client, List.of()), day);
+            standings.put(
+                    client,
+                    new Standing(
+                            screen,
+                            assessment,
+                            LimitsInForce.on(
+                                    day,
+                                    screen.takenOn(),
+                                    assessment.limits(),
+                                    changed.getOrDefault(client, List.of()))));
+        }
+        return standings;
+    }
+
+    /** The clearances on record that were not withdrawn. */
+    List<Clearance> clearancesOf(UUID clientId) {
+        return clearances.findByClientIdOrderByRecordedAt(clientId).stream()
+                .filter(c -> c.withdrawnOn() == null)
+                .map(StoredClearance::clearance)
+                .toList();
+    }
+
+    /** A screen speaks for itself until a clearance comes, goes or ends; then its answers are assessed anew. */
+    private Assessment onDay(Screen screen, List<Clearance> now, LocalDate day) {
+        ScreenAnswers answers = screen.answers();
+        List<Clearance> then = answers.clearances();
+        boolean unchanged = now.stream()
+                .filter(c -> c.holdsOn(day))
+                .toList()
+                .equals(then.stream().filter(c -> c.holdsOn(screen.takenOn())).toList());
+        return unchanged ? screen.assessment() : rules.assess(answers.withClearances(now), screen.takenOn(), day);
+    }
+}

@@ -34,6 +34,7 @@ async function nextDay() {
     <header v-if="person && !route.meta.floor" class="bar no-print">
       <RouterLink to="/" class="name">Kinesia</RouterLink>
       <RouterLink to="/exercises" class="plain">Exercises</RouterLink>
+      <RouterLink to="/places" class="plain">Places</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
       <button v-if="session.view?.demo" type="button" class="plain" @click="nextDay">Demo: go to the next day</button>

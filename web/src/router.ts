@@ -28,7 +28,26 @@ export const router = createRouter({
       component: () => import('./features/screening/ScreenView.vue'),
       props: true,
     },
+    {
+      path: '/clients/:id/limits',
+      name: 'limits',
+      component: () => import('./features/screening/LimitsView.vue'),
+      props: true,
+    },
+    {
+      path: '/clients/:id/clearance',
+      name: 'clearance',
+      component: () => import('./features/screening/ClearanceView.vue'),
+      props: true,
+    },
+    {
+      path: '/clients/:id/screens/:screenId?',
+      name: 'screens',
+      component: () => import('./features/screening/ScreenHistoryView.vue'),
+      props: true,
+    },
     { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
+    { path: '/places', name: 'places', component: () => import('./features/room/PlacesView.vue') },
     { path: '/exercises', name: 'atlas', component: () => import('./features/exercise/AtlasView.vue') },
     {
       path: '/exercises/:keys',

@@ -5,12 +5,12 @@ import { date } from './format'
 import { grouped } from './limits'
 import WhyButton from './WhyButton.vue'
 
-const props = defineProps<{ limits: Limit[] }>()
+const props = defineProps<{ limits: Limit[]; none?: string }>()
 const groups = computed(() => grouped(props.limits))
 </script>
 
 <template>
-  <p v-if="!groups.length" class="quiet mb-0">No limits.</p>
+  <p v-if="!groups.length" class="quiet mb-0">{{ none ?? 'No limits.' }}</p>
   <ul v-else class="limits">
     <li v-for="(g, i) in groups" :key="i">
       <div :class="{ place: g.limits[0]!.site }">

@@ -12,7 +12,7 @@ const scroller = ref<HTMLElement>()
 // A morning hangs on its session's shape; the strand shows it as a line under it instead of a shape of its own.
 const shown = computed(() => props.items.filter((i) => i.kind !== 'MORNING'))
 const answered = computed(() => new Set(props.items.filter((i) => i.kind === 'MORNING').map((i) => i.id)))
-const selectable = (i: StrandItem) => i.kind === 'SESSION' || i.kind === 'NEXT'
+const selectable = (i: StrandItem) => i.kind === 'SESSION' || i.kind === 'SCREEN' || i.kind === 'NEXT'
 
 onMounted(() => nextTick(() => scroller.value?.scrollTo({ left: scroller.value.scrollWidth })))
 </script>

@@ -18,7 +18,7 @@ function restNo() {
 <template>
   <section class="panel">
     <div class="d-flex flex-wrap gap-3 align-items-center mb-2">
-      <h2 class="mb-0">Cautions and medicines that change exercise</h2>
+      <h2 class="mb-0">Positions, cautions and medicines that change exercise</h2>
       <BButton v-if="open" size="sm" variant="outline-primary" @click="restNo">
         None of the {{ open === cautions.length ? '' : 'other ' }}{{ open }}
       </BButton>
@@ -26,7 +26,10 @@ function restNo() {
     <ul class="questions">
       <li v-for="c in cautions" :key="c.id">
         <div>
-          <div>{{ c.ask }}</div>
+          <div>
+            {{ c.ask }}
+            <span class="quiet small">– {{ c.because }}</span>
+          </div>
           <div v-if="model[c.id]" class="small copper">{{ c.why }}</div>
         </div>
         <div class="choice" role="group" :aria-label="c.ask">

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { Assessment, ClientView, NextView, StrandItem } from '@/shared/api/types'
+import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import { date, relative, words } from '@/shared/format'
 import LimitList from '@/shared/LimitList.vue'
@@ -20,6 +20,7 @@ const { problem, run } = useCall()
 const client = ref<ClientView | null>(null)
 const next = ref<NextView | null>(null)
 const assessment = ref<Assessment | null>(null)
+const limits = ref<Limit[]>([])
 const sore = ref<{ site: never; side: never; text?: string }[]>([])
 const strand = ref<StrandItem[]>([])
 const screenedOn = ref('')
@@ -32,13 +33,15 @@ async function load() {
       ask(() => api.GET('/api/clients/{clientId}/next', path)),
       ask(() => api.GET('/api/clients/{clientId}/screen', path)),
       ask(() => api.GET('/api/clients/{clientId}/strand', path)),
+      ask(() => api.GET('/api/clients/{clientId}/limits', path)),
     ]),
   )
   if (!all) return
   client.value = all[0]
   units.value = all[0].details.units
   next.value = all[1]
-  assessment.value = all[2].screen?.assessment ?? null
+  assessment.value = all[2].now ?? null
+  limits.value = all[4].limits.map((k) => k.limit)
   screenedOn.value = all[2].screen?.takenOn ?? ''
   sore.value = (all[2].screen?.answers.soreSites ?? []).map((s) => ({
     site: s.site as never,
@@ -52,6 +55,7 @@ onMounted(load)
 const plan = computed(() => next.value?.plan)
 function select(item: StrandItem) {
   if (item.kind === 'SESSION') void router.push(`/sessions/${item.id}`)
+  if (item.kind === 'SCREEN') void router.push(`/clients/${props.id}/screens/${item.id}`)
 }
 </script>
 
@@ -67,6 +71,7 @@ function select(item: StrandItem) {
         <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
         <RouterLink :to="`/exercises?client=${id}`" class="ms-auto">Exercises</RouterLink>
         <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
+        <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
       </div>
       <StrandLine :items="strand" :today="next.today" @select="select" />
@@ -78,7 +83,12 @@ function select(item: StrandItem) {
             }}{{ screenedOn ? `, screened ${relative(screenedOn, next.today)}` : '' }}
           </p>
           <h2>Limits</h2>
-          <LimitList :limits="assessment?.limits ?? []" />
+          <LimitList :limits="limits" />
+          <p class="small mt-2 mb-0">
+            <RouterLink :to="`/clients/${id}/limits`">Change limits</RouterLink>
+            ·
+            <RouterLink :to="`/clients/${id}/clearance`">Referral and clearance</RouterLink>
+          </p>
           <p v-for="n in assessment?.notes ?? []" :key="n" class="small mt-2 mb-0">{{ n }}</p>
         </aside>
         <section>

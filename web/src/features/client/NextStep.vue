@@ -26,6 +26,7 @@ const restDay = computed(() => props.next.plan && props.next.visitOn > props.nex
       </p>
       <p v-for="t in next.whatToDo" :key="t" class="todo">{{ t }}</p>
       <RouterLink :to="`/clients/${clientId}/screen`" class="btn btn-primary">Take a new screen</RouterLink>
+      <RouterLink :to="`/clients/${clientId}/clearance`" class="ms-3">Referral and clearance</RouterLink>
     </template>
     <template v-else-if="next.morningFor">
       <p class="lead-line">The morning after the last session is not answered yet.</p>

@@ -22,6 +22,11 @@ export interface Intake {
   placeId?: string
   cautions: Record<string, boolean>
   dislikes: string[]
+  otherTraining: string
+  heavyDays: string[]
+  days: string[]
+  events: { name: string; on: string }[]
+  otherPlaces: string[]
 }
 
 export function emptyIntake(): Intake {
@@ -37,7 +42,19 @@ export function emptyIntake(): Intake {
     minutes: 35,
     cautions: {},
     dislikes: [],
+    otherTraining: '',
+    heavyDays: [],
+    days: [],
+    events: [],
+    otherPlaces: [],
   }
+}
+
+/** Whether everything that a client cannot be without has been typed; until then nothing is sent. */
+export function isWhole(i: Intake): boolean {
+  const typed = [i.name.trim(), i.bornOn, i.stature, i.bodyMass, i.visitsPerWeek, i.minutes, i.placeId]
+  const chosen = [i.sex, i.hand, i.goal, i.newToTraining]
+  return typed.every((t) => t !== '' && t !== undefined) && chosen.every((c) => c !== undefined)
 }
 
 const round = (value: number) => Math.round(value * 10) / 10
@@ -46,6 +63,7 @@ export function fromDetails(client: ClientView): Intake {
   const d = client.details
   const imperial = d.units === 'LB_FT'
   return {
+    ...emptyIntake(),
     ...d,
     id: client.id,
     version: client.version,
@@ -74,5 +92,11 @@ export function toDetails(i: Intake): Partial<ClientDetails> {
     placeId: i.placeId,
     cautions: i.cautions,
     dislikes: i.dislikes,
+    otherTraining: i.otherTraining,
+    heavyDays: i.heavyDays as ClientDetails['heavyDays'],
+    days: i.days as ClientDetails['days'],
+    // A line that is still being typed waits.
+    events: i.events.filter((e) => e.name.trim() && e.on),
+    otherPlaces: i.otherPlaces,
   }
 }

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { AtlasItem, AtlasView, Site } from '@/shared/api/types'
+import type { AtlasItem, AtlasView } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
+import { sites } from '@/shared/sites'
 import TextField from '@/shared/TextField.vue'
+import WhyButton from '@/shared/WhyButton.vue'
 import { anything, choices, type Filter } from './atlas'
 
 /** Search and filters of the atlas; each narrows, none hides why. */
@@ -19,16 +21,6 @@ const heads = [
   'TRICEPS_LATERAL_HEAD',
   'TRICEPS_MEDIAL_HEAD',
 ].map((value) => ({ value, text: words(value) }))
-const sites: Site[] = [
-  'FRONT_OF_SHOULDER',
-  'TOP_OUTER_SHOULDER',
-  'TOP_JOINT_OF_SHOULDER',
-  'BACK_OF_ELBOW',
-  'CROOK_OF_ELBOW',
-  'OUTER_ELBOW',
-  'INNER_ELBOW',
-  'WRIST',
-]
 const lists = computed(() => [
   { key: 'role' as const, label: 'Kind', any: 'any kind', options: choices(props.items, 'role') },
   { key: 'implement' as const, label: 'With', any: 'anything', options: choices(props.items, 'implement') },
@@ -65,7 +57,11 @@ function clear() {
         </select>
       </label>
     </div>
-    <p v-if="method" class="small quiet">{{ method.name }}: {{ method.what }}.</p>
+    <p v-if="method" class="small quiet mb-1">{{ method.name }}: {{ method.what }}.</p>
+    <p v-for="r in method?.against ?? []" :key="r.ruleId" class="small">
+      Not for this client now: {{ r.exact }}
+      <WhyButton :reason="r" :about="`not ${method!.name}`" />
+    </p>
     <label class="tick">
       <input v-model="filter.allowedOnly" type="checkbox" />
       only what fits

@@ -63,11 +63,7 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
   border-left-color: var(--refer);
 }
 .stop_now {
-  background: var(--ink);
-  color: var(--ground);
-}
-.stop_now :deep(.why-button) {
-  color: var(--ground);
+  border-left-color: var(--ink);
 }
 .finding {
   display: grid;

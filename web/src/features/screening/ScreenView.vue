@@ -35,7 +35,8 @@ const cuffAsks = computed(() =>
   clearances.value.some((c) => c.purpose === 'CUFFS') ? (questions.value?.cuffQuestions ?? []) : [],
 )
 const open = ref<StepKey | null>(null)
-watch(client, () => (open.value ??= all.value.find((s) => !s.done)?.key ?? 'result'))
+// Where to go on is known with the first assessment, which tells what is still missing.
+watch(assessment, () => (open.value ??= all.value.find((s) => !s.done)?.key ?? 'result'))
 
 function next(from: StepKey) {
   const at = all.value.findIndex((s) => s.key === from)

@@ -8,14 +8,17 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Period;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Body;
+import kinesia.room.Place;
 import kinesia.shared.Json;
 import org.jspecify.annotations.Nullable;
 
@@ -60,6 +63,11 @@ public class Client {
     private int minutes;
     private String cautions;
     private String dislikes;
+    private String otherTraining;
+    private String heavyDays;
+    private String days;
+    private String events;
+    private String otherPlaces;
     private @Nullable LocalDate holdSince;
     private @Nullable String holdReason;
 
@@ -87,6 +95,11 @@ public class Client {
         minutes = d.minutes();
         cautions = Json.write(d.cautions());
         dislikes = Json.write(d.dislikes());
+        otherTraining = Objects.requireNonNull(d.otherTraining()).strip();
+        heavyDays = Json.write(Objects.requireNonNull(d.heavyDays()));
+        days = Json.write(Objects.requireNonNull(d.days()));
+        events = Json.write(Objects.requireNonNull(d.events()));
+        otherPlaces = Json.write(Objects.requireNonNull(d.otherPlaces()));
     }
 
     /** Everything the intake holds. */
@@ -106,7 +119,12 @@ public class Client {
                 minutes,
                 place.id(),
                 cautions(),
-                Json.read(dislikes, new TypeReference<List<String>>() {}));
+                Json.read(dislikes, new TypeReference<List<String>>() {}),
+                otherTraining,
+                Json.read(heavyDays, new TypeReference<List<DayOfWeek>>() {}),
+                Json.read(days, new TypeReference<List<DayOfWeek>>() {}),
+                Json.read(events, new TypeReference<List<ClientDetails.ComingEvent>>() {}),
+                Json.read(otherPlaces, new TypeReference<List<UUID>>() {}));
     }
 
     public UUID id() {

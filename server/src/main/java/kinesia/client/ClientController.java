@@ -5,8 +5,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
+import kinesia.room.Place;
+import kinesia.room.Places;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,13 +28,11 @@ class ClientController {
 
     private final Clients clients;
     private final Places places;
-    private final StarterPlaces starter;
     private final RoomCalendar calendar;
 
-    ClientController(Clients clients, Places places, StarterPlaces starter, RoomCalendar calendar) {
+    ClientController(Clients clients, Places places, RoomCalendar calendar) {
         this.clients = clients;
         this.places = places;
-        this.starter = starter;
         this.calendar = calendar;
     }
 
@@ -46,16 +47,6 @@ class ClientController {
 
     record SaveClient(@Nullable Long version, @Valid ClientDetails details) {}
 
-    record PlaceView(UUID id, String name) {}
-
-    @GetMapping("/api/places")
-    @Transactional
-    List<PlaceView> places(@AuthenticationPrincipal SignedIn who) {
-        return starter.forRoom(who.roomId()).stream()
-                .map(p -> new PlaceView(p.id(), p.name()))
-                .toList();
-    }
-
     @GetMapping("/api/clients/{id}")
     @Transactional(readOnly = true)
     ClientView one(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
@@ -66,7 +57,7 @@ class ClientController {
     @PutMapping("/api/clients/{id}")
     @Transactional
     ClientView save(@PathVariable UUID id, @Valid @RequestBody SaveClient body, @AuthenticationPrincipal SignedIn who) {
-        check(body.details(), calendar.today(who.roomId()));
+        check(body.details(), who.roomId(), calendar.today(who.roomId()));
         Place place = places.findByIdAndRoomId(body.details().placeId(), who.roomId())
                 .orElseThrow(
                         () -> Problem.invalid(List.of(new Problem.Field("placeId", "is not a place of this room"))));
@@ -88,12 +79,17 @@ class ClientController {
         return view(clients.saveAndFlush(client));
     }
 
-    private static void check(ClientDetails details, LocalDate today) {
+    private void check(ClientDetails details, UUID roomId, LocalDate today) {
         List<Problem.Field> wrong = new ArrayList<>();
         LocalDate born = details.bornOn();
         if (born.isAfter(today.minusYears(YOUNGEST)) || born.isBefore(today.minusYears(OLDEST))) {
             wrong.add(new Problem.Field(
                     "details.bornOn", "makes an age outside " + YOUNGEST + " to " + OLDEST + " years"));
+        }
+        if (Stream.ofNullable(details.otherPlaces())
+                .flatMap(List::stream)
+                .anyMatch(id -> places.findByIdAndRoomId(id, roomId).isEmpty())) {
+            wrong.add(new Problem.Field("details.otherPlaces", "has a place that is not of this room"));
         }
         if (!wrong.isEmpty()) {
             throw Problem.invalid(wrong);

@@ -1,5 +1,6 @@
 package kinesia.client;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -7,12 +8,14 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the intake asks of a person. Sizes in SI whatever units the screen shows.
@@ -20,6 +23,11 @@ import kinesia.core.arm.Side;
  * @param life what days, work and other training ask of the arms
  * @param cautions answer to each medical caution by its id; absent means not asked yet
  * @param dislikes keys of exercises the client does not want
+ * @param otherTraining rows, presses and the like done elsewhere; empty when there is none
+ * @param heavyDays days of the week that are heavy for the arms
+ * @param days days of the week the client can come
+ * @param events what is coming up, by date
+ * @param otherPlaces further places the client trains at, besides {@code placeId}
  */
 public record ClientDetails(
         @NotBlank(message = "is needed") @Size(max = 80, message = "at most 80 characters")
@@ -53,7 +61,35 @@ public record ClientDetails(
 
         @NotNull(message = "is needed") UUID placeId,
         @NotNull(message = "is needed") Map<String, Boolean> cautions,
-        @NotNull(message = "is needed") List<String> dislikes) {
+        @NotNull(message = "is needed") List<String> dislikes,
+
+        @Nullable @Size(max = 400, message = "at most 400 characters")
+        String otherTraining,
+
+        @Nullable List<DayOfWeek> heavyDays,
+        @Nullable List<DayOfWeek> days,
+
+        @Nullable @Size(max = 12, message = "at most 12 events")
+        List<@Valid ComingEvent> events,
+
+        @Nullable @Size(max = 6, message = "at most 6 places")
+        List<UUID> otherPlaces) {
+
+    // Intakes kept before these were asked have none of them.
+    public ClientDetails {
+        otherTraining = otherTraining == null ? "" : otherTraining;
+        heavyDays = heavyDays == null ? List.of() : List.copyOf(heavyDays);
+        days = days == null ? List.of() : List.copyOf(days);
+        events = events == null ? List.of() : List.copyOf(events);
+        otherPlaces = otherPlaces == null ? List.of() : List.copyOf(otherPlaces);
+    }
+
+    /** Something coming up: a concert, a regatta, a journey. */
+    public record ComingEvent(
+            @NotBlank(message = "is needed") @Size(max = 80, message = "at most 80 characters")
+            String name,
+
+            @NotNull(message = "is needed") LocalDate on) {}
 
     /** What the client wants. */
     public enum Goal {

@@ -19,8 +19,6 @@ import kinesia.account.Rooms;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
-import kinesia.client.Place;
-import kinesia.client.StarterPlaces;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.Door;
@@ -42,6 +40,8 @@ import kinesia.floor.TrainingSessions;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningCheck;
 import kinesia.response.MorningChecks;
+import kinesia.room.Place;
+import kinesia.room.StarterPlaces;
 import kinesia.screening.Screen;
 import kinesia.screening.Screens;
 import kinesia.screening.Standing;
@@ -172,6 +172,11 @@ class DemoLoader implements SmartInitializingSingleton {
                             who.minutes(),
                             place.id(),
                             who.cautionAnswers(cautions),
+                            List.of(),
+                            "",
+                            List.of(),
+                            List.of(),
+                            List.of(),
                             List.of())));
             this.response = new InventedResponse(who, model, client.body(), seed);
         }

@@ -8,7 +8,9 @@ import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.Atlas;
+import kinesia.core.plan.LimitCheck;
 import kinesia.core.plan.Methods;
+import kinesia.core.screening.Limit;
 import kinesia.exercise.AtlasViews.AtlasItem;
 import kinesia.exercise.AtlasViews.AtlasView;
 import kinesia.exercise.AtlasViews.ExerciseDetail;
@@ -62,7 +64,13 @@ class AtlasController {
         return new AtlasView(
                 forWhom(asked),
                 methods.all().stream()
-                        .map(m -> new MethodView(m.key(), m.name(), m.what()))
+                        .map(m -> new MethodView(
+                                m.key(),
+                                m.name(),
+                                m.what(),
+                                LimitCheck.againstMethod(m.key(), asked.limits()).stream()
+                                        .map(Limit::reason)
+                                        .toList()))
                         .toList(),
                 items);
     }

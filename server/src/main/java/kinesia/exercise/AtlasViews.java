@@ -44,7 +44,8 @@ final class AtlasViews {
             List<Limit> limits) {}
 
     /** A way of working, for filtering. */
-    record MethodView(String key, String name, String what) {}
+    /** @param against the limits of the client that leave the method out, as reasons */
+    record MethodView(String key, String name, String what, List<Reason> against) {}
 
     /**
      * One exercise in the list.

@@ -5,10 +5,17 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.Stream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Clients;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Grip;
+import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Stance;
+import kinesia.core.plan.Methods;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.LimitChange;
@@ -29,17 +36,27 @@ class LimitController {
     private final Clients clients;
     private final Standings standings;
     private final LimitChanges changes;
+    private final ExerciseModel model;
+    private final Methods methods;
     private final RoomCalendar calendar;
 
-    LimitController(Clients clients, Standings standings, LimitChanges changes, RoomCalendar calendar) {
+    LimitController(
+            Clients clients,
+            Standings standings,
+            LimitChanges changes,
+            ExerciseModel model,
+            Methods methods,
+            RoomCalendar calendar) {
+        this.model = model;
+        this.methods = methods;
         this.clients = clients;
         this.standings = standings;
         this.changes = changes;
         this.calendar = calendar;
     }
 
-    /** A limit and the key that a change names it by. */
-    record KeyedLimit(String key, Limit limit) {}
+    /** A limit, the key that a change names it by, and whether a person may loosen it. */
+    record KeyedLimit(String key, Limit limit, boolean loosenable) {}
 
     /**
      * @param screenedOn day of the screen they come from; missing before the first
@@ -66,6 +83,43 @@ class LimitController {
             @NotNull(message = "is needed") String why,
             @Nullable String clinician,
             @Nullable LocalDate until) {}
+
+    /**
+     * What a limit added by hand may say.
+     *
+     * @param unit of its number; missing for kinds without one
+     * @param targets what can be left out; empty for kinds that leave nothing named out
+     */
+    record LimitKind(Limit.Kind kind, @Nullable String unit, double least, double most, List<String> targets) {}
+
+    @GetMapping("/api/screening/limit-kinds")
+    List<LimitKind> kinds() {
+        return Stream.of(Limit.Kind.values())
+                .map(k -> new LimitKind(k, k.unit(), k.least(), k.most(), targets(k)))
+                .toList();
+    }
+
+    private List<String> targets(Limit.Kind kind) {
+        return switch (kind) {
+            case NO_GRIP -> names(Grip.values());
+            case NO_IMPLEMENT -> names(Implement.values());
+            case NO_STANCE -> names(Stance.values());
+            case NO_EXERCISE ->
+                model.catalogue().all().stream()
+                        .flatMap(e -> Stream.of(e.movementFamily(), e.key()))
+                        .distinct()
+                        .sorted()
+                        .toList();
+            case NO_METHOD -> methods.all().stream().map(Methods.Method::key).toList();
+            default -> List.of();
+        };
+    }
+
+    private static List<String> names(Enum<?>[] values) {
+        return Stream.of(values)
+                .map(v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                .toList();
+    }
 
     @GetMapping("/api/clients/{clientId}/limits")
     @Transactional(readOnly = true)
@@ -107,6 +161,9 @@ class LimitController {
                     .filter(l -> l.key().equals(body.limitKey()))
                     .findFirst()
                     .orElseThrow(() -> new InvalidValue("limitKey", "is not a limit that holds today"));
+            if (!mayBeLoosened(limit, standing)) {
+                throw Problem.refused("This limit keeps a referral, or the rule on cuffs: only a clearance lifts it.");
+            }
         }
         LocalDate until = body.until();
         if (until == null) {
@@ -126,6 +183,10 @@ class LimitController {
                 until);
     }
 
+    private static boolean mayBeLoosened(Limit limit, Standing standing) {
+        return standing.assessment() != null && LimitsInForce.mayBeLoosened(limit, standing.assessment());
+    }
+
     private LimitsView view(UUID clientId, SignedIn who) {
         Standing standing = standings.of(clientId, calendar.today(who.roomId()));
         Screen screen = standing.screen();
@@ -136,7 +197,7 @@ class LimitController {
         return new LimitsView(
                 screen == null ? null : screen.takenOn(),
                 standing.inForce().limits().stream()
-                        .map(l -> new KeyedLimit(l.key(), l))
+                        .map(l -> new KeyedLimit(l.key(), l, mayBeLoosened(l, standing)))
                         .toList(),
                 standing.inForce().setAside(),
                 log);

@@ -1,21 +1,14 @@
 package kinesia.screening;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.springframework.data.domain.Persistable;
+import kinesia.shared.WrittenOnce;
 
 /** A referral as it was handed over; never changed afterwards. */
 @Entity
-class Referral implements Persistable<UUID> {
-    @Id
-    private UUID id;
-
+class Referral extends WrittenOnce {
     private UUID clientId;
     private UUID screenId;
     private String addressedTo;
@@ -23,9 +16,6 @@ class Referral implements Persistable<UUID> {
     private LocalDate madeOn;
     private Instant madeAt;
     private String madeBy;
-
-    @Transient
-    private boolean fresh;
 
     protected Referral() {}
 
@@ -38,7 +28,7 @@ class Referral implements Persistable<UUID> {
             LocalDate madeOn,
             Instant madeAt,
             String madeBy) {
-        this.id = id;
+        super(id);
         this.clientId = clientId;
         this.screenId = screenId;
         this.addressedTo = addressedTo;
@@ -46,23 +36,6 @@ class Referral implements Persistable<UUID> {
         this.madeOn = madeOn;
         this.madeAt = madeAt;
         this.madeBy = madeBy;
-        this.fresh = true;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stored() {
-        fresh = false;
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
     }
 
     UUID clientId() {

@@ -1,8 +1,6 @@
 package kinesia.screening;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -13,14 +11,11 @@ import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreenAnswers;
 import kinesia.core.screening.SiteRecord;
 import kinesia.shared.Json;
-import org.springframework.data.domain.Persistable;
+import kinesia.shared.WrittenOnce;
 
 /** One screen as it was taken; never changed afterwards. */
 @Entity
-public class Screen implements Persistable<UUID> {
-    @Id
-    private UUID id;
-
+public class Screen extends WrittenOnce {
     private UUID clientId;
     private LocalDate takenOn;
     private Instant takenAt;
@@ -28,21 +23,7 @@ public class Screen implements Persistable<UUID> {
     private String answers;
     private String assessment;
 
-    // The id is made elsewhere, so its presence does not tell a stored row from a new one.
-    @Transient
-    private boolean fresh;
-
     protected Screen() {}
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
-    }
 
     public Screen(
             UUID id,
@@ -52,8 +33,7 @@ public class Screen implements Persistable<UUID> {
             String takenBy,
             ScreenAnswers answers,
             Assessment assessment) {
-        this.id = id;
-        this.fresh = true;
+        super(id);
         this.clientId = clientId;
         this.takenOn = takenOn;
         this.takenAt = takenAt;
@@ -63,7 +43,7 @@ public class Screen implements Persistable<UUID> {
     }
 
     public UUID id() {
-        return id;
+        return getId();
     }
 
     public UUID clientId() {

@@ -1,3 +1,14 @@
+-- Two people may change a place's equipment; the second is told.
+alter table place add column version bigint not null default 0;
+
+-- What the intake asks besides.
+alter table client
+    add column other_training text not null default '',
+    add column heavy_days text not null default '[]',
+    add column days text not null default '[]',
+    add column events text not null default '[]',
+    add column other_places text not null default '[]';
+
 -- A screen while it is being taken: one for each client, so that it goes on wherever it was left, on any device.
 create table screen_draft (
     client_id uuid primary key references client,

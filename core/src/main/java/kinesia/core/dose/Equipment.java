@@ -2,19 +2,23 @@ package kinesia.core.dose;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntFunction;
+import kinesia.core.arm.BandCalibration;
+import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one place of training has.
+ * What one place of training has. Every mass is in kilograms; what cannot be is refused with its field.
  *
- * @param dumbbellsKg fixed dumbbells, in pairs
+ * @param dumbbellsKg fixed dumbbells, in pairs, 0.1 to 100 each
  * @param handle handles that take plates; null when there are none
  * @param straightBar null when there is none
  * @param angledBar null when there is none
  * @param stack cable stack; null when there is none
- * @param bands bands with their measured pull
+ * @param bands bands with their measured pull, at most 8
  * @param furniture chair, flat bench, adjustable bench, sloped pad, high anchor, mat
  * @param household jugs, cans and bags by measured mass
+ * @param fixtures bench notches, anchor heights and cuffs; null when nothing was said of them
  */
 public record Equipment(
         List<Double> dumbbellsKg,
@@ -24,14 +28,47 @@ public record Equipment(
         @Nullable Stack stack,
         List<Band> bands,
         Set<String> furniture,
-        @Nullable List<HouseholdObject> household) {
+        @Nullable List<HouseholdObject> household,
+        @Nullable Fixtures fixtures) {
+    /** The furniture that exercises may ask for. */
+    public static final List<String> FURNITURE =
+            List.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat");
 
+    // Bands are combined in every way; more of them would make thousands of loads that nobody tells apart.
+    private static final int MOST_BANDS = 8;
+    private static final int MOST_OF_A_KIND = 60;
+    private static final double HEAVIEST_KG = 100;
+
+    /** Throws {@link InvalidValue} naming the field. */
     public Equipment {
         dumbbellsKg = List.copyOf(dumbbellsKg);
         bands = List.copyOf(bands);
         furniture = Set.copyOf(furniture);
         // Places kept before household objects were known have none.
         household = household == null ? List.of() : List.copyOf(household);
+        requireAtMost("dumbbellsKg", dumbbellsKg.size(), MOST_OF_A_KIND);
+        requireAtMost("bands", bands.size(), MOST_BANDS);
+        requireAtMost("household", household.size(), MOST_OF_A_KIND);
+        List<Double> dumbbells = dumbbellsKg;
+        each("dumbbellsKg", dumbbells.size(), i -> dumbbells.get(i), 0.1, HEAVIEST_KG, "kg");
+        for (String item : furniture) {
+            if (!FURNITURE.contains(item)) {
+                throw new InvalidValue("furniture", "'" + item + "' is not one of " + String.join(", ", FURNITURE));
+            }
+        }
+    }
+
+    /** A place of which nothing is said about notches, heights and cuffs. */
+    public Equipment(
+            List<Double> dumbbellsKg,
+            @Nullable Plated handle,
+            @Nullable Plated straightBar,
+            @Nullable Plated angledBar,
+            @Nullable Stack stack,
+            List<Band> bands,
+            Set<String> furniture,
+            @Nullable List<HouseholdObject> household) {
+        this(dumbbellsKg, handle, straightBar, angledBar, stack, bands, furniture, household, null);
     }
 
     @Override
@@ -39,22 +76,142 @@ public record Equipment(
         return household == null ? List.of() : household;
     }
 
-    /** A jug, can or bag of measured mass. */
-    public record HouseholdObject(String name, double kg) {}
-
-    /** A bar or handle of {@code emptyKg} with pairs of plates, one of each pair an end. */
-    public record Plated(double emptyKg, List<PlatePair> pairs) {
-        public Plated {
-            pairs = List.copyOf(pairs);
+    private static void requireAtMost(String field, int size, int most) {
+        if (size > most) {
+            throw new InvalidValue(field, "has more than " + most);
         }
     }
 
-    /** {@code count} pairs of plates of {@code plateKg} each. */
-    public record PlatePair(double plateKg, int count) {}
+    private static void each(String field, int size, IntFunction<Double> at, double least, double most, String unit) {
+        for (int i = 0; i < size; i++) {
+            InvalidValue.requireWithin(field + "[" + i + "]", at.apply(i), least, most, unit);
+        }
+    }
+
+    private static void requireName(String name) {
+        if (name.isBlank() || name.length() > 60) {
+            throw new InvalidValue("name", "is needed, at most 60 characters");
+        }
+    }
+
+    /**
+     * A jug, can or bag.
+     *
+     * @param kg its mass as it is lifted, 0.1 to 60; worked out when it is told by its water
+     * @param water what is in it, when it was not put on a scale
+     */
+    public record HouseholdObject(
+            String name, double kg, @Nullable Water water) {
+        private static final double MOST_KG = 60;
+
+        public HouseholdObject {
+            requireName(name);
+            kg = water == null ? kg : water.kg();
+            InvalidValue.requireWithin("kg", kg, 0.1, MOST_KG, "kg");
+        }
+
+        /** One that was weighed. */
+        public HouseholdObject(String name, double kg) {
+            this(name, kg, null);
+        }
+    }
+
+    /** Water by volume, 0.1 to 30 litres, in a vessel of {@code emptyKg}, 0 to 10. */
+    public record Water(double litres, double emptyKg) {
+        // Fresh water at room temperature [physics].
+        private static final double KG_PER_LITRE = 0.998;
+
+        public Water {
+            InvalidValue.requireWithin("litres", litres, 0.1, 30, "litres");
+            InvalidValue.requireWithin("emptyKg", emptyKg, 0, 10, "kg");
+        }
+
+        double kg() {
+            return Math.round((litres * KG_PER_LITRE + emptyKg) * 100) / 100.0;
+        }
+    }
+
+    /** A bar or handle of {@code emptyKg}, 0 to 30, with pairs of plates, one of each pair an end; at most 8 kinds. */
+    public record Plated(double emptyKg, List<PlatePair> pairs) {
+        private static final int MOST_KINDS = 8;
+
+        public Plated {
+            pairs = List.copyOf(pairs);
+            InvalidValue.requireWithin("emptyKg", emptyKg, 0, 30, "kg");
+            requireAtMost("pairs", pairs.size(), MOST_KINDS);
+        }
+    }
+
+    /** {@code count} pairs (1 to 6) of plates of {@code plateKg} each, 0.1 to 25. */
+    public record PlatePair(double plateKg, int count) {
+        public PlatePair {
+            InvalidValue.requireWithin("plateKg", plateKg, 0.1, 25, "kg");
+            InvalidValue.requireWithin("count", count, 1, 6, "pairs");
+        }
+    }
 
     /** A stack from {@code firstKg} to {@code lastKg} in equal steps, with an add-on weight (0 when none). */
-    public record Stack(double firstKg, double stepKg, double lastKg, double addOnKg) {}
+    public record Stack(double firstKg, double stepKg, double lastKg, double addOnKg) {
+        public Stack {
+            InvalidValue.requireWithin("firstKg", firstKg, 0.5, 50, "kg");
+            InvalidValue.requireWithin("stepKg", stepKg, 0.5, 25, "kg");
+            InvalidValue.requireWithin("lastKg", lastKg, firstKg, 200, "kg");
+            InvalidValue.requireWithin("addOnKg", addOnKg, 0, 10, "kg");
+        }
+    }
 
-    /** A band and its pull (N) at double its free length. */
-    public record Band(String name, double newtonsAtDoubleLength) {}
+    /**
+     * A band.
+     *
+     * @param newtonsAtDoubleLength its pull at double its free length, 1 to 600 N; worked out when it was measured
+     * @param pulls two pulls on a luggage scale; null when the number is taken from elsewhere
+     */
+    public record Band(
+            String name,
+            double newtonsAtDoubleLength,
+            @Nullable Pulls pulls) {
+        public Band {
+            requireName(name);
+            newtonsAtDoubleLength = pulls == null
+                    ? newtonsAtDoubleLength
+                    : Math.round(pulls.calibration().forceAtDoubleLengthN() * 10) / 10.0;
+            InvalidValue.requireWithin("newtonsAtDoubleLength", newtonsAtDoubleLength, 1, 600, "N");
+        }
+
+        /** One whose pull is known. */
+        public Band(String name, double newtonsAtDoubleLength) {
+            this(name, newtonsAtDoubleLength, null);
+        }
+    }
+
+    /** Two stretched lengths (m) and the forces (N) read there, as {@link BandCalibration} takes them. */
+    public record Pulls(double freeLengthM, BandCalibration.Pull firstPull, BandCalibration.Pull secondPull) {
+        public Pulls {
+            BandCalibration.of(freeLengthM, firstPull, secondPull);
+        }
+
+        BandCalibration calibration() {
+            return BandCalibration.of(freeLengthM, firstPull, secondPull);
+        }
+    }
+
+    /**
+     * What is fixed in the place.
+     *
+     * @param benchNotchesDeg back angles of the adjustable bench from flat, 0 to 90
+     * @param anchorHeightsM where cables and bands can be fixed, 0 to 3 m above the floor
+     * @param restrictionCuffs whether there are cuffs; they are used only by those who are cleared
+     */
+    public record Fixtures(List<Double> benchNotchesDeg, List<Double> anchorHeightsM, boolean restrictionCuffs) {
+        public Fixtures {
+            benchNotchesDeg = List.copyOf(benchNotchesDeg);
+            anchorHeightsM = List.copyOf(anchorHeightsM);
+            requireAtMost("benchNotchesDeg", benchNotchesDeg.size(), MOST_OF_A_KIND);
+            requireAtMost("anchorHeightsM", anchorHeightsM.size(), MOST_OF_A_KIND);
+            List<Double> notches = benchNotchesDeg;
+            List<Double> heights = anchorHeightsM;
+            each("benchNotchesDeg", notches.size(), notches::get, 0, 90, "degrees");
+            each("anchorHeightsM", heights.size(), heights::get, 0, 3, "m");
+        }
+    }
 }

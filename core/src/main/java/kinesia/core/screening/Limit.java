@@ -82,6 +82,21 @@ public record Limit(
             this.unit = unit;
         }
 
+        /** Smallest number that makes sense; 0 for kinds without one. */
+        public double least() {
+            return least;
+        }
+
+        /** Largest number that makes sense; 0 for kinds without one. */
+        public double most() {
+            return most;
+        }
+
+        /** What the number counts; null for kinds without one. */
+        public @Nullable String unit() {
+            return unit;
+        }
+
         /** Whether it says a number. */
         public boolean hasNumber() {
             return unit != null;

@@ -23,6 +23,16 @@ public record LimitsInForce(List<Limit> limits, List<SetAside> setAside) {
     /** A limit that a change loosened or lifted. */
     public record SetAside(Limit limit, LimitChange change) {}
 
+    /**
+     * Whether a person may loosen {@code limit}: not when it is how a referral of {@code assessment} is kept, which takes a
+     * clearance or a new screen, and not restriction cuffs, which take a clearance of their own.
+     */
+    public static boolean mayBeLoosened(Limit limit, Assessment assessment) {
+        boolean keepsReferral = limit.kind() == Limit.Kind.NO_LOADING || limit.kind() == Limit.Kind.HOLDS_ONLY;
+        boolean byScreen = assessment.limits().contains(limit);
+        return limit.kind() != Limit.Kind.NO_CUFFS && !(keepsReferral && byScreen);
+    }
+
     /** Applies {@code changes}, oldest first, to the limits of a screen taken on {@code screenedOn}. */
     public static LimitsInForce on(
             LocalDate day, LocalDate screenedOn, List<Limit> screened, List<LimitChange> changes) {

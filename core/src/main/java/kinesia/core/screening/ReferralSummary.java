@@ -42,9 +42,7 @@ public record ReferralSummary(
         return new ReferralSummary(
                 screenedOn,
                 assessment.findings().stream()
-                        .map(f -> f.side() == null || f.site() != null
-                                ? f.reason().exact()
-                                : f.reason().exact() + " (" + f.side().word() + " arm)")
+                        .map(f -> finding(questions, f))
                         .distinct()
                         .toList(),
                 sites.stream().map(s -> place(questions, s)).toList(),
@@ -59,6 +57,19 @@ public record ReferralSummary(
                         .distinct()
                         .toList(),
                 asked(assessment));
+    }
+
+    /** A flag as it was asked and answered; anything else as the rule said it. */
+    private static String finding(ScreenQuestions questions, Finding finding) {
+        String where = finding.side() == null || finding.site() != null
+                ? ""
+                : " (" + finding.side().word() + " arm)";
+        return questions.flags().stream()
+                .filter(f -> f.id().equals(finding.reason().ruleId()))
+                .findFirst()
+                .map(f -> "Reported: " + Character.toLowerCase(f.ask().charAt(0))
+                        + f.ask().substring(1) + where + ".")
+                .orElse(finding.reason().exact());
     }
 
     private static String place(ScreenQuestions questions, SiteRecord s) {

@@ -105,6 +105,24 @@ class LimitsInForceTest {
     }
 
     @Test
+    void what_keeps_a_referral_and_the_rule_on_cuffs_are_nobodys_to_loosen() {
+        Assessment referred = new Answers()
+                .sore(Sore.at(Site.BACK_OF_ELBOW, Side.RIGHT, "deep-bending")
+                        .worst(8)
+                        .flag("PLACE-locking"))
+                .assess();
+        assertThat(referred.limits())
+                .filteredOn(l -> !LimitsInForce.mayBeLoosened(l, referred))
+                .extracting(Limit::kind)
+                .containsExactlyInAnyOrder(Kind.NO_CUFFS, Kind.NO_LOADING, Kind.HOLDS_ONLY);
+        Limit byHand = on(TODAY, TODAY, stricter(Kind.NO_LOADING, null, null)).limits().stream()
+                .filter(l -> l.kind() == Kind.NO_LOADING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(LimitsInForce.mayBeLoosened(byHand, referred)).isTrue();
+    }
+
+    @Test
     void a_change_without_its_reason_author_or_number_is_refused_at_its_field() {
         assertThatThrownBy(() -> stricter(Kind.LARGEST_ELBOW_BEND, null, null)).hasMessageContaining("in degrees");
         assertThatThrownBy(() -> stricter(Kind.LARGEST_ELBOW_BEND, 200.0, null))

@@ -1,4 +1,4 @@
-package kinesia.client;
+package kinesia.room;
 
 import java.util.List;
 import java.util.Set;

@@ -1,16 +1,22 @@
-package kinesia.client;
+package kinesia.room;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.util.UUID;
 import kinesia.core.dose.Equipment;
 import kinesia.shared.Json;
+import org.jspecify.annotations.Nullable;
 
 /** A place of training with its equipment. */
 @Entity
 public class Place {
     @Id
     private UUID id;
+
+    // Not primitive, so that its absence tells a new row.
+    @Version
+    private @Nullable Long version;
 
     private UUID roomId;
     private String name;
@@ -19,10 +25,22 @@ public class Place {
     protected Place() {}
 
     public Place(UUID roomId, String name, Equipment equipment) {
-        this.id = UUID.randomUUID();
+        this(UUID.randomUUID(), roomId, name, equipment);
+    }
+
+    Place(UUID id, UUID roomId, String name, Equipment equipment) {
+        this.id = id;
         this.roomId = roomId;
-        this.name = name;
-        this.equipment = Json.write(equipment);
+        change(name, equipment);
+    }
+
+    final void change(String newName, Equipment newEquipment) {
+        name = newName.strip();
+        equipment = Json.write(newEquipment);
+    }
+
+    long version() {
+        return version == null ? 0 : version;
     }
 
     public UUID id() {

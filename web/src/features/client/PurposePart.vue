@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import DayPicker from '@/shared/DayPicker.vue'
+import TextField from '@/shared/TextField.vue'
+import type { Intake } from './intake'
+
+const draft = defineModel<Intake>({ required: true })
+const props = defineProps<{
+  places: { id: string; name: string }[]
+  wrong: (field: string) => string | undefined
+}>()
+const others = computed(() => props.places.filter((p) => p.id !== draft.value.placeId))
+
+function togglePlace(id: string) {
+  const has = draft.value.otherPlaces.includes(id)
+  draft.value.otherPlaces = has ? draft.value.otherPlaces.filter((p) => p !== id) : [...draft.value.otherPlaces, id]
+}
+</script>
+
+<template>
+  <section class="panel">
+    <h2>What for, where and how often</h2>
+    <ChoiceGroup
+      v-model="draft.goal"
+      label="Goal"
+      :options="[
+        { value: 'FUNCTION', text: 'everyday strength' },
+        { value: 'ARM_SIZE', text: 'arm size' },
+        { value: 'STRENGTH', text: 'strength' },
+        { value: 'KEEP', text: 'keep what is there' },
+        { value: 'RETURN', text: 'back after a break' },
+        { value: 'LOOK', text: 'look' },
+      ]"
+      :wrong="wrong('goal')"
+    />
+    <ChoiceGroup
+      v-model="draft.newToTraining"
+      label="Training age"
+      :options="[
+        { value: true, text: 'new to it' },
+        { value: false, text: 'has trained before' },
+      ]"
+      :wrong="wrong('newToTraining')"
+    />
+    <ChoiceGroup
+      v-model="draft.placeId"
+      label="Where, as a rule"
+      :options="places.map((p) => ({ value: p.id, text: p.name }))"
+      :wrong="wrong('placeId')"
+    />
+    <fieldset v-if="others.length" class="mb-3">
+      <legend class="fs-6 mb-1">Also at</legend>
+      <div class="choice">
+        <button
+          v-for="p in others"
+          :key="p.id"
+          type="button"
+          :aria-pressed="draft.otherPlaces.includes(p.id)"
+          @click="togglePlace(p.id)"
+        >
+          {{ p.name }}
+        </button>
+      </div>
+      <RouterLink to="/places" class="small d-block mt-1">A home with other equipment: add the place</RouterLink>
+    </fieldset>
+    <div class="two">
+      <TextField
+        v-model="draft.visitsPerWeek"
+        type="number"
+        label="Visits a week"
+        :wrong="wrong('visitsPerWeek')"
+        help="1 to 3"
+      />
+      <TextField v-model="draft.minutes" type="number" label="Minutes" :wrong="wrong('minutes')" help="8 to 120" />
+    </div>
+    <DayPicker v-model="draft.days" label="Days that suit" />
+  </section>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 1rem;
+}
+</style>

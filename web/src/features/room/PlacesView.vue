@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask } from '@/shared/api/client'
+import type { Equipment, LoadsOf, PlaceDetail } from '@/shared/api/types'
+import { title } from '@/shared/format'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import TextField from '@/shared/TextField.vue'
+import { useCall } from '@/shared/useCall'
+import BandFields from './BandFields.vue'
+import { emptyEquipment, furniture } from './equipment'
+import GaugePart from './GaugePart.vue'
+import HouseholdFields from './HouseholdFields.vue'
+import LoadsList from './LoadsList.vue'
+import NumberLine from './NumberLine.vue'
+import PlatedFields from './PlatedFields.vue'
+import StackFields from './StackFields.vue'
+
+/** What each place really has. The trainer decides here which loads and exercises a plan may use. */
+const loading = useCall()
+const saving = useCall()
+const listing = useCall()
+const places = ref<{ id: string; name: string }[]>([])
+const id = ref('')
+const version = ref<number | undefined>()
+const name = ref<string | number | undefined>('')
+const equipment = ref<Equipment>(emptyEquipment())
+const loads = ref<LoadsOf[]>([])
+const saved = ref(false)
+const key = ref(0)
+const wrong = (field: string) => saving.wrong(field) ?? listing.wrong(field)
+const fixtures = computed(() => equipment.value.fixtures!)
+const theirs = computed(() =>
+  saving.problem.value?.status === 409 ? (saving.problem.value.current as PlaceDetail | undefined) : undefined,
+)
+
+onMounted(async () => {
+  await list()
+  if (places.value[0]) await open(places.value[0].id)
+})
+async function list() {
+  places.value = (await loading.run(() => ask(() => api.GET('/api/places')))) ?? []
+}
+function take(place: PlaceDetail) {
+  id.value = place.id
+  version.value = place.version
+  name.value = place.name
+  equipment.value = { ...emptyEquipment(), ...place.equipment }
+  loads.value = place.loads
+  saving.problem.value = null
+  key.value++
+}
+async function open(place: string) {
+  const detail = await loading.run(() => ask(() => api.GET('/api/places/{id}', { params: { path: { id: place } } })))
+  if (detail) take(detail)
+  saved.value = false
+}
+function add() {
+  id.value = crypto.randomUUID()
+  version.value = undefined
+  name.value = ''
+  equipment.value = emptyEquipment()
+  key.value++
+}
+
+let timer = 0
+watch(
+  equipment,
+  () => {
+    saved.value = false
+    clearTimeout(timer)
+    timer = window.setTimeout(async () => {
+      const answer = await listing.run(() => ask(() => api.POST('/api/places/loads', { body: equipment.value })))
+      if (answer) loads.value = answer
+    }, 250)
+  },
+  { deep: true },
+)
+
+async function save() {
+  const place = await saving.run(() =>
+    ask(() =>
+      api.PUT('/api/places/{id}', {
+        params: { path: { id: id.value } },
+        body: { version: version.value, name: String(name.value ?? ''), equipment: equipment.value },
+      }),
+    ),
+  )
+  if (!place) return
+  version.value = place.version
+  loads.value = place.loads
+  await list()
+  saved.value = true
+}
+function toggle(item: string) {
+  const has = equipment.value.furniture.includes(item)
+  equipment.value.furniture = has
+    ? equipment.value.furniture.filter((f) => f !== item)
+    : [...equipment.value.furniture, item]
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>Places and what is there</h1>
+    <ProblemNotice :problem="loading.problem.value" />
+    <div class="choice mb-3">
+      <button v-for="p in places" :key="p.id" type="button" :aria-pressed="p.id === id" @click="open(p.id)">
+        {{ p.name }}
+      </button>
+      <button type="button" :aria-pressed="!places.some((p) => p.id === id)" @click="add">Add a place</button>
+    </div>
+    <form v-if="id" :key="key" class="columns" novalidate @submit.prevent="save">
+      <div class="panel">
+        <TextField v-model="name" label="Name of the place" :wrong="wrong('name')" />
+        <NumberLine
+          v-model="equipment.dumbbellsKg"
+          label="Fixed dumbbells, kg, in pairs"
+          help="All in one line: 1, 2, 3, 5"
+          :wrong="wrong('dumbbellsKg')"
+        />
+        <PlatedFields v-model="equipment.handle" name="Handles that take plates" field="handle" :wrong="wrong" />
+        <PlatedFields v-model="equipment.straightBar" name="Straight bar" field="straightBar" :wrong="wrong" />
+        <PlatedFields v-model="equipment.angledBar" name="Angled bar" field="angledBar" :wrong="wrong" />
+        <StackFields v-model="equipment.stack" :wrong="wrong" />
+        <BandFields v-model="equipment.bands" :wrong="wrong" class="mb-3" />
+        <HouseholdFields
+          :model-value="equipment.household ?? []"
+          :wrong="wrong"
+          class="mb-3"
+          @update:model-value="(v) => (equipment.household = v)"
+        />
+        <fieldset class="mb-3">
+          <legend class="fs-6 mb-1">Benches, chairs and anchors</legend>
+          <div class="choice">
+            <button
+              v-for="f in furniture"
+              :key="f"
+              type="button"
+              :aria-pressed="equipment.furniture.includes(f)"
+              @click="toggle(f)"
+            >
+              {{ title(f) }}
+            </button>
+          </div>
+        </fieldset>
+        <NumberLine
+          v-if="equipment.furniture.includes('adjustable bench')"
+          v-model="fixtures.benchNotchesDeg"
+          label="Notches of the adjustable bench, degrees from flat"
+          :wrong="wrong('benchNotchesDeg')"
+        />
+        <NumberLine
+          v-model="fixtures.anchorHeightsM"
+          label="Anchor heights, m above the floor"
+          :wrong="wrong('anchorHeightsM')"
+        />
+        <fieldset class="mb-3">
+          <legend class="fs-6 mb-1">Restriction cuffs</legend>
+          <div class="choice">
+            <button
+              type="button"
+              :aria-pressed="fixtures.restrictionCuffs"
+              @click="fixtures.restrictionCuffs = !fixtures.restrictionCuffs"
+            >
+              There are some
+            </button>
+          </div>
+          <div class="quiet small">Used only by those whom a clinician cleared for them.</div>
+        </fieldset>
+        <ProblemNotice :problem="saving.problem.value ?? listing.problem.value">
+          <BButton v-if="theirs" size="sm" variant="outline-primary" @click="take(theirs)">Take what is stored</BButton>
+        </ProblemNotice>
+        <BButton type="submit" variant="primary" :disabled="saving.busy.value">Save this place</BButton>
+        <span v-if="saved" class="ms-3" role="status">Saved.</span>
+      </div>
+      <div class="side">
+        <LoadsList :loads="loads" />
+        <GaugePart />
+      </div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr);
+  gap: 1rem;
+  align-items: start;
+}
+.side {
+  position: sticky;
+  top: 0.5rem;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    position: static;
+  }
+}
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import type { Equipment } from '@/shared/api/types'
+import TextField from '@/shared/TextField.vue'
+
+/** A bar or handle and the pairs of plates that go on it. */
+type Plated = NonNullable<Equipment['handle']>
+const model = defineModel<Plated | undefined>()
+defineProps<{ name: string; field: string; wrong: (field: string) => string | undefined }>()
+const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
+
+function change(part: Partial<Plated>) {
+  if (model.value) model.value = { ...model.value, ...part }
+}
+function pair(n: number, part: Partial<Plated['pairs'][number]>) {
+  change({ pairs: model.value!.pairs.map((p, i) => (i === n ? { ...p, ...part } : p)) })
+}
+</script>
+
+<template>
+  <fieldset class="mb-3">
+    <legend class="fs-6 mb-1">{{ name }}</legend>
+    <BButton v-if="!model" size="sm" variant="outline-primary" @click="model = { emptyKg: 2, pairs: [] }">
+      There is one
+    </BButton>
+    <template v-else>
+      <div class="line">
+        <TextField
+          :model-value="model.emptyKg"
+          type="number"
+          step="any"
+          label="Empty, kg"
+          :wrong="wrong(`${field}.emptyKg`)"
+          @update:model-value="(v) => change({ emptyKg: number(v) })"
+        />
+        <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>
+      </div>
+      <div v-for="(p, n) in model.pairs" :key="n" class="line">
+        <TextField
+          :model-value="p.plateKg"
+          type="number"
+          step="any"
+          label="Plate, kg"
+          :wrong="wrong(`${field}.pairs[${n}].plateKg`)"
+          @update:model-value="(v) => pair(n, { plateKg: number(v) })"
+        />
+        <TextField
+          :model-value="p.count"
+          type="number"
+          label="Pairs of it"
+          :wrong="wrong(`${field}.pairs[${n}].count`)"
+          @update:model-value="(v) => pair(n, { count: number(v) })"
+        />
+        <BButton size="sm" variant="outline-primary" @click="change({ pairs: model.pairs.filter((_, i) => i !== n) })">
+          Remove
+        </BButton>
+      </div>
+      <BButton
+        size="sm"
+        variant="outline-primary"
+        @click="change({ pairs: [...model.pairs, { plateKg: 1.25, count: 1 }] })"
+      >
+        Add a pair of plates
+      </BButton>
+    </template>
+  </fieldset>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: center;
+}
+.line > :first-child {
+  width: 8rem;
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { Equipment } from '@/shared/api/types'
+import TextField from '@/shared/TextField.vue'
+
+/** A cable stack: first weight, steps, last weight, and a small weight to hang on. */
+type Stack = NonNullable<Equipment['stack']>
+const model = defineModel<Stack | undefined>()
+defineProps<{ wrong: (field: string) => string | undefined }>()
+const fields = [
+  { key: 'firstKg', label: 'First, kg' },
+  { key: 'stepKg', label: 'Step, kg' },
+  { key: 'lastKg', label: 'Last, kg' },
+  { key: 'addOnKg', label: 'Add-on, kg (0: none)' },
+] as const
+const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
+</script>
+
+<template>
+  <fieldset class="mb-3">
+    <legend class="fs-6 mb-1">Cable stack</legend>
+    <BButton
+      v-if="!model"
+      size="sm"
+      variant="outline-primary"
+      @click="model = { firstKg: 2.5, stepKg: 2.5, lastKg: 50, addOnKg: 0 }"
+    >
+      There is one
+    </BButton>
+    <div v-else class="line">
+      <TextField
+        v-for="f in fields"
+        :key="f.key"
+        :model-value="model[f.key]"
+        type="number"
+        step="any"
+        :label="f.label"
+        :wrong="wrong(`stack.${f.key}`)"
+        @update:model-value="(v) => (model = { ...model!, [f.key]: number(v) })"
+      />
+      <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>
+    </div>
+  </fieldset>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.8rem;
+  align-items: center;
+}
+.line > div {
+  width: 8rem;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { ScreenComparison } from '@/shared/api/types'
+import WhyButton from '@/shared/WhyButton.vue'
+
+/** What improved or worsened beyond measurement error, in words, a shape and a colour. */
+defineProps<{ lines: ScreenComparison['lines'] }>()
+const words = { BETTER: 'better', SAME: 'about the same', WORSE: 'worse', NEW: 'new', GONE: 'gone' }
+const shapes = { BETTER: '▲', SAME: '=', WORSE: '▼', NEW: '＋', GONE: '－' }
+</script>
+
+<template>
+  <p v-if="!lines.length">Nothing was asked or measured in both screens.</p>
+  <table v-else class="table mb-0">
+    <thead>
+      <tr>
+        <th scope="col">What</th>
+        <th scope="col">before</th>
+        <th scope="col">after</th>
+        <th scope="col">change</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="l in lines" :key="l.what">
+        <th scope="row">{{ l.what }}</th>
+        <td>{{ l.before }}</td>
+        <td>{{ l.after }}</td>
+        <td :class="l.change.toLowerCase()">
+          <span aria-hidden="true">{{ shapes[l.change] }}</span>
+          {{ words[l.change] }}
+          <WhyButton :reason="l.reason" :about="`${l.what}: ${words[l.change]}`" />
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  --bs-table-bg: transparent;
+  --bs-table-color: var(--ink);
+}
+th[scope='row'] {
+  font-weight: 400;
+}
+th[scope='row']::first-letter {
+  text-transform: uppercase;
+}
+.better,
+.gone {
+  color: var(--go);
+  font-weight: 650;
+}
+.worse,
+.new {
+  color: var(--ease);
+  font-weight: 650;
+}
+</style>

@@ -15,13 +15,7 @@ function toggle(day: string) {
   <fieldset class="mb-3">
     <legend class="fs-6 mb-1">{{ label }}</legend>
     <div class="choice">
-      <button
-        v-for="d in days"
-        :key="d"
-        type="button"
-        :aria-pressed="model.includes(d)"
-        @click="toggle(d)"
-      >
+      <button v-for="d in days" :key="d" type="button" :aria-pressed="model.includes(d)" @click="toggle(d)">
         {{ d.charAt(0) + d.slice(1, 3).toLowerCase() }}
       </button>
     </div>

@@ -6,6 +6,7 @@ import type { SessionView } from '@/shared/api/types'
 const props = defineProps<{ session: SessionView }>()
 defineEmits<{ finish: []; undo: [] }>()
 const stopped = computed(() => props.session.status === 'STOPPED')
+const held = computed(() => props.session.held)
 const finished = computed(() => props.session.status === 'DONE')
 </script>
 
@@ -20,6 +21,12 @@ const finished = computed(() => props.session.status === 'DONE')
     <template v-else-if="finished">
       <h1>This session is finished.</h1>
       <RouterLink :to="`/clients/${session.clientId}`" class="btn btn-primary btn-lg">To the client</RouterLink>
+    </template>
+    <template v-else-if="held.length">
+      <h1>Nothing more is lifted today.</h1>
+      <p v-for="r in held" :key="r.ruleId" class="fs-5 mb-1">{{ r.exact }}</p>
+      <p class="mt-2">A screen taken since this session was planned holds it. Every set logged is kept.</p>
+      <BButton variant="primary" size="lg" class="finish" @click="$emit('finish')">Finish the session here</BButton>
     </template>
     <template v-else>
       <h1>All sets done.</h1>

@@ -17,6 +17,7 @@ const floor = useFloor(props.id)
 const { session, step, warming, warm, guide, load, reps, effort, restEnds, lastAdvice, waiting, problem, queue } = floor
 const panel = ref<'hurt' | 'stop' | null>(null)
 const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
+const held = computed(() => !over.value && (session.value?.held.length ?? 0) > 0)
 const efforts = [4, 5, 6, 7, 8, 9, 10]
 const sentence = computed(() => {
   const advice = lastAdvice.value
@@ -46,7 +47,7 @@ const keys: Record<string, () => void> = {
   u: () => floor.undo(),
 }
 function onKey(e: KeyboardEvent) {
-  const busy = panel.value || warming.value || !step.value || over.value
+  const busy = panel.value || warming.value || !step.value || over.value || held.value
   const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
   if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
   const action = keys[e.key]
@@ -75,7 +76,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
       {{ queue.refused }}
       <button type="button" @click="queue.refused = null">all right</button>
     </p>
-    <EndCard v-if="over || (!step && !warming)" :session="session" @finish="finish" @undo="floor.undo" />
+    <EndCard v-if="over || held || (!step && !warming)" :session="session" @finish="finish" @undo="floor.undo" />
     <WarmUpCard
       v-else-if="warming"
       :session="session"

@@ -50,8 +50,11 @@ function take(place: PlaceDetail) {
   key.value++
 }
 async function open(place: string) {
+  id.value = place
   const detail = await loading.run(() => ask(() => api.GET('/api/places/{id}', { params: { path: { id: place } } })))
-  if (detail) take(detail)
+  // Somebody quick has meanwhile begun a new place or opened another one.
+  if (!detail || id.value !== place) return
+  take(detail)
   saved.value = false
 }
 function add() {
@@ -109,7 +112,7 @@ function toggle(item: string) {
       </button>
       <button type="button" :aria-pressed="!places.some((p) => p.id === id)" @click="add">Add a place</button>
     </div>
-    <form v-if="id" :key="key" class="columns" novalidate @submit.prevent="save">
+    <form v-if="key" :key="key" class="columns" novalidate @submit.prevent="save">
       <div class="panel">
         <TextField v-model="name" label="Name of the place" :wrong="wrong('name')" />
         <NumberLine

@@ -34,6 +34,12 @@ const place = (k: KeyedLimit) =>
     : k.limit.side
       ? `${words(k.limit.side)} arm`
       : 'in general'
+// Cuffs are off for everyone who was not cleared for them: said last.
+const limits = computed(() =>
+  [...(view.value?.limits ?? [])].sort(
+    (a, b) => Number(a.limit.kind === 'NO_CUFFS') - Number(b.limit.kind === 'NO_CUFFS'),
+  ),
+)
 const marks = computed(() =>
   (view.value?.limits ?? []).flatMap((k) =>
     k.limit.site && k.limit.side ? [{ site: k.limit.site, side: k.limit.side }] : [],
@@ -71,7 +77,7 @@ function done(limits: LimitsView) {
             <h2>What to stay out of for now</h2>
             <p v-if="!view.limits.length">No limits.</p>
             <ul class="rows">
-              <li v-for="k in view.limits" :key="k.key + k.limit.lookAgainOn">
+              <li v-for="k in limits" :key="k.key + k.limit.lookAgainOn">
                 <div class="row-line">
                   <span>
                     {{ limitWords(k.limit) }}

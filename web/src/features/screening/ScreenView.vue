@@ -5,6 +5,7 @@ import { api, ask } from '@/shared/api/client'
 import type { Side, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { grouped, isUsual } from '@/shared/limits'
 import { yesNo } from '@/shared/options'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
@@ -66,6 +67,13 @@ const marks = computed(() =>
     text: s.usualPain === undefined ? '?' : String(s.usualPain),
   })),
 )
+
+const limitsSoFar = computed(() => {
+  const n = grouped(assessment.value?.limits ?? [])
+    .filter((g) => !isUsual(g))
+    .flatMap((g) => g.phrases).length
+  return n === 1 ? '1 limit so far' : `${n || 'no'} limits so far`
+})
 
 async function keep() {
   const kept = await saving.run(() =>
@@ -182,7 +190,7 @@ async function keep() {
         </form>
       </div>
       <button v-if="narrow && assessment" type="button" class="foot" @click="open = 'result'">
-        {{ assessment.limits.length }} limits so far, {{ assessment.missing.length }} to ask
+        {{ limitsSoFar }}, {{ assessment.missing.length }} to ask
       </button>
     </template>
   </div>

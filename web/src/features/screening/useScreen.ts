@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { api, ApiError, ask, type Problem } from '@/shared/api/client'
 import type { Assessment, Clearance, ClientView, DraftView, Figure, ScreenQuestions } from '@/shared/api/types'
 import { useCall } from '@/shared/useCall'
@@ -35,6 +35,8 @@ export function useScreen(clientId: string) {
   const answers = computed(() => toAnswers(draft.value, client.value?.details.cautions ?? {}, clearances.value))
   let version: number | undefined
   let ended = false
+  // Opening a screen begins nothing: only an answer does.
+  let ready = false
 
   onMounted(load)
   async function load() {
@@ -65,6 +67,8 @@ export function useScreen(clientId: string) {
     figures.value = all[2] as Record<string, Figure>
     clearances.value = all[4].filter((c) => c.holds).map((c) => c.clearance)
     client.value = all[0]
+    await nextTick()
+    ready = true
     if (unsaved) void save()
   }
 
@@ -130,7 +134,7 @@ export function useScreen(clientId: string) {
   watch(
     draft,
     () => {
-      if (!client.value || ended) return
+      if (!ready || ended) return
       // Kept here at once, and on the server as soon as the typing rests.
       localStorage.setItem(key, JSON.stringify({ version, draft: draft.value } satisfies Unsaved))
       saved.value = saved.value === 'here' ? 'here' : 'saving'

@@ -64,6 +64,9 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
             <div class="sore">
               <span v-for="s in c.sorePlaces" :key="s">{{ s }}</span>
               <span v-if="!c.sorePlaces.length" class="none">nothing sore</span>
+              <RouterLink v-if="c.reviewDue" :to="`/clients/${c.id}/screen`" class="small">
+                look at the limits again, due {{ relative(c.reviewDue, today) }}
+              </RouterLink>
             </div>
             <div class="last">
               <SignalMark v-if="c.signal" :signal="c.signal" />

@@ -183,7 +183,8 @@ class ScreenTest {
         assertThat(Integer.parseInt(degrees.inputValue())).isBetween(50, 60);
         String taken = degrees.inputValue();
         left.getByText("Read the inclinometer").click();
-        left.getByText(Pattern.compile("^Take ")).waitFor();
+        left.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take ")))
+                .waitFor();
         page.evaluate("""
                 () => fetch('/api/gauges/inclinometer', {method: 'PUT', body: '{"plugged": false}', headers: {
                   'Content-Type': 'application/json',

@@ -22,10 +22,13 @@ import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.screening.Assessment;
 import kinesia.core.screening.PainScore;
+import kinesia.screening.Standings;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -45,6 +48,7 @@ class FloorController {
     private final SessionPlans plans;
     private final SetLogs logs;
     private final Clients clients;
+    private final Standings standings;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
 
@@ -53,8 +57,10 @@ class FloorController {
             SessionPlans plans,
             SetLogs logs,
             Clients clients,
+            Standings standings,
             ExerciseModel model,
             RoomCalendar calendar) {
+        this.standings = standings;
         this.sessions = sessions;
         this.plans = plans;
         this.logs = logs;
@@ -91,7 +97,8 @@ class FloorController {
             List<SiteSignal> signals,
             List<SetView> sets,
             Map<String, InSession.Advice> advice,
-            boolean morningPossible) {}
+            boolean morningPossible,
+            List<Reason> held) {}
 
     record LogSet(
             String exerciseKey,
@@ -262,7 +269,15 @@ class FloorController {
                 sets,
                 advice(client, plan, sets),
                 session.status() == TrainingSession.Status.DONE
-                        && calendar.today(client.roomId()).isAfter(session.visitOn()));
+                        && calendar.today(client.roomId()).isAfter(session.visitOn()),
+                session.isOpen() ? held(client) : List.of());
+    }
+
+    /** Why nothing more may be lifted: what a screen taken since the session was planned says. */
+    private List<Reason> held(Client client) {
+        Assessment assessment =
+                standings.of(client.id(), calendar.today(client.roomId())).assessment();
+        return assessment == null ? List.of() : assessment.holds();
     }
 
     private static List<SlotGuide> guides(ExerciseModel model, Client client, Plan plan) {

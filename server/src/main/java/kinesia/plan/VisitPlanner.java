@@ -152,21 +152,12 @@ public class VisitPlanner {
     }
 
     private static Outcome heldByScreen(Assessment assessment) {
-        List<Reason> reasons = new ArrayList<>(
-                assessment.findings().stream().map(Finding::reason).toList());
         List<String> todo = new ArrayList<>(
                 assessment.findings().stream().map(Finding::whatToDo).distinct().toList());
-        if (reasons.isEmpty()) {
-            reasons.add(Reason.of(
-                            "SCREEN-incomplete",
-                            Tag.HOUSE,
-                            "every question answered",
-                            "The screen is not complete: " + String.join("; ", assessment.missing()) + ".",
-                            "There are a few questions left.")
-                    .with("missing", assessment.missing().size()));
+        if (!assessment.missing().isEmpty()) {
             todo.add("Finish the screen.");
         }
-        return new Outcome(new PlanResult(null, reasons), List.of(), List.of(), List.of(), todo);
+        return new Outcome(new PlanResult(null, assessment.holds()), List.of(), List.of(), List.of(), todo);
     }
 
     private static Outcome refused(Reason reason, List<String> whatToDo) {

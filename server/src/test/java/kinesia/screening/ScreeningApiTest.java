@@ -189,6 +189,24 @@ class ScreeningApiTest {
     }
 
     @Test
+    void a_screen_that_holds_stops_a_session_that_is_already_planned() throws Exception {
+        String client = screened("Planned Person", a -> {});
+        String session = UUID.randomUUID().toString();
+        ObjectNode door = Caller.json().put("sleepHours", 7).put("armsWorkedHarder", false);
+        door.put("somethingNew", false).putArray("sites");
+        assertThat(caller.put("/api/clients/" + client + "/sessions/" + session, door)
+                        .status())
+                .isEqualTo(200);
+        assertThat(caller.get("/api/sessions/" + session).at("/held")).isEmpty();
+        caller.put(
+                "/api/clients/" + client + "/screens/" + UUID.randomUUID(),
+                complete(a ->
+                        ((ObjectNode) a.get("flags")).putObject("FLAG-fever").put("present", true)));
+        assertThat(caller.get("/api/sessions/" + session).at("/held/0/ruleId").asText())
+                .isEqualTo("FLAG-fever");
+    }
+
+    @Test
     void a_clearance_from_the_future_or_without_its_place_is_refused() throws Exception {
         String client = screened("Hasty Person", a -> {});
         String path = "/api/clients/" + client + "/clearances/";

@@ -1,9 +1,11 @@
 package kinesia.core.screening;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import kinesia.core.arm.Side;
 import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,6 +69,25 @@ public record Assessment(
             @Nullable Double difference,
             Comparison comparison,
             Reason reason) {}
+
+    /** Why nothing may be planned or lifted, worst first; empty when a session may be planned. */
+    public List<Reason> holds() {
+        if (allowsPlanning()) {
+            return List.of();
+        }
+        List<Reason> reasons =
+                new ArrayList<>(findings.stream().map(Finding::reason).toList());
+        if (!missing.isEmpty()) {
+            reasons.add(Reason.of(
+                            "SCREEN-incomplete",
+                            Tag.HOUSE,
+                            "every question answered",
+                            "The screen is not complete: " + String.join("; ", missing) + ".",
+                            "There are a few questions left.")
+                    .with("missing", missing.size()));
+        }
+        return List.copyOf(reasons);
+    }
 
     /**
      * Whether a session may be planned: on a go, and on a referral that is about single places only; what loads those is

@@ -317,6 +317,48 @@ class ScreeningTest {
                 .isEmpty();
     }
 
+    /** Thomee 1997, quoted from memory: 0 to 2 is safe. */
+    @ParameterizedTest
+    @CsvSource({"2, 0", "3, 1", "4, 1"})
+    void a_check_provokes_from_three_on(int pain, int limits) {
+        Assessment result = new Answers()
+                .sore(Sore.at(Site.BACK_OF_ELBOW, Side.RIGHT, "deep-bending"))
+                .pain("elbow-straight", Side.RIGHT, pain)
+                .assess();
+        assertThat(of(result, Kind.SMALLEST_ELBOW_BEND)).hasSize(limits);
+    }
+
+    /** Values quoted from memory; a guide that limits nothing. */
+    @ParameterizedTest
+    @CsvSource({
+        "elbow-bend, 143.5, 148.3, Soucie", "palm-up, 82.4, 87.2, Soucie", "palm-down, 77.7, 80.8, Soucie",
+        "shoulder-forward, 164, 168.1, Soucie", "shoulder-behind, 57.3, 57.3, Boone", "elbow-straight, 0.3, 0.3, Boone",
+        "shoulder-outward, 59, 59, Namdari"
+    })
+    void norms_are_the_published_ones(String check, double from, double to, String author) {
+        ScreenQuestions.Check c = QUESTIONS.check(check);
+        assertThat(c.norm()).isBetween(Math.floor(from) - 0.5, Math.ceil(to) + 0.5);
+        assertThat(c.normSource()).contains(author);
+    }
+
+    @Test
+    void every_kind_of_limit_arises_from_an_answer_or_is_added_by_hand() {
+        java.util.Set<Kind> arisen = java.util.EnumSet.noneOf(Kind.class);
+        java.util.function.Consumer<Answers> take = a -> a.assess().limits().forEach(l -> arisen.add(l.kind()));
+        QUESTIONS.cautions().forEach(c -> take.accept(new Answers().caution(c.id())));
+        QUESTIONS
+                .sites()
+                .forEach(s -> s.provocations()
+                        .forEach(p -> take.accept(new Answers()
+                                .sore(Sore.at(s.site(), Side.LEFT, p.key())
+                                        .worst(8)
+                                        .rest(7)))));
+        take.accept(new Answers().sore(Sore.at(Site.WRIST, Side.LEFT).worst(5)));
+        assertThat(java.util.EnumSet.complementOf((java.util.EnumSet<Kind>) arisen))
+                .as("left to the trainer's or a clinician's word")
+                .containsExactlyInAnyOrder(Kind.SETS_A_WEEK, Kind.NO_METHOD);
+    }
+
     @Test
     void the_screen_proposes_only_checks_a_limit_hinges_on_and_none_twice() {
         assertThat(new Answers().assess().checks()).isEmpty();

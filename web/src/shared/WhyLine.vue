@@ -1,10 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onBeforeUnmount, onMounted } from 'vue'
 import { inUnits } from './format'
 import { units } from './units'
 import { focused, opened, tagWords } from './why'
 
 const open = computed({ get: () => opened.value !== null, set: (v) => !v && (opened.value = null) })
+
+// Escape closes it from anywhere, also in the moment before the panel has taken the focus.
+const close = (e: KeyboardEvent) => e.key === 'Escape' && (opened.value = null)
+onMounted(() => window.addEventListener('keydown', close))
+onBeforeUnmount(() => window.removeEventListener('keydown', close))
 </script>
 
 <template>

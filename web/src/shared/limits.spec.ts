@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Limit } from './api/types'
-import { grouped, limitWords } from './limits'
+import { grouped, isUsual, limitPlace, limitWords } from './limits'
 
 const limit = (over: Partial<Limit>): Limit => ({
   kind: 'LARGEST_ELBOW_BEND',
@@ -28,5 +28,17 @@ describe('limits in words', () => {
     ])
     expect(groups.map((g) => g.phrases.length)).toEqual([2, 1])
     expect(groups[0]!.place).toBe('right back of elbow')
+  })
+  it('say an arm when no place is named, and the whole person when no side is', () => {
+    expect(limitPlace(limit({ site: undefined }))).toBe('right arm')
+    expect(limitPlace(limit({ site: undefined, side: undefined }))).toBe('in general')
+    expect(limitWords(limit({ kind: 'LARGEST_EXTENSION', value: 0, target: 'press' }))).toBe(
+      'upper arm never behind the trunk in presses',
+    )
+  })
+  it('leave what holds for nearly everyone to the last', () => {
+    const cuffs = { ...limit({}).reason, ruleId: 'CUFFS-not-cleared' }
+    const groups = grouped([limit({ kind: 'NO_CUFFS', site: undefined, side: undefined, reason: cuffs }), limit({})])
+    expect(groups.map(isUsual)).toEqual([false, true])
   })
 })

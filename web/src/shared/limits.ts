@@ -53,6 +53,12 @@ export interface LimitGroup {
   limits: Limit[]
 }
 
+/** Where a limit holds: a place, an arm, or the whole person. */
+export function limitPlace(limit: Limit): string {
+  if (!limit.side) return 'in general'
+  return limit.site ? `${words(limit.side)} ${words(limit.site)}` : `${words(limit.side)} arm`
+}
+
 /** Whether it is the rule that holds for nearly everyone. */
 export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId === 'CUFFS-not-cleared'
 
@@ -60,7 +66,7 @@ export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId ===
 export function grouped(limits: Limit[]): LimitGroup[] {
   const groups = new Map<string, LimitGroup>()
   for (const limit of limits) {
-    const place = limit.site && limit.side ? `${words(limit.side)} ${words(limit.site)}` : 'in general'
+    const place = limitPlace(limit)
     const key = `${limit.reason.ruleId} ${place}`
     const group = groups.get(key) ?? { place, phrases: [], limits: [] }
     group.phrases.push(limitWords(limit))

@@ -4,7 +4,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, relative, words } from '@/shared/format'
+import { date, relative, title, words } from '@/shared/format'
 import LimitList from '@/shared/LimitList.vue'
 import PlanPairs from '@/shared/PlanPairs.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -53,6 +53,17 @@ async function load() {
 onMounted(load)
 
 const plan = computed(() => next.value?.plan)
+/** What else draws on the arms, and what is coming up. */
+const besides = computed(() => {
+  const d = client.value?.details
+  const today = next.value?.today
+  if (!d || !today) return ''
+  const heavy = (d.heavyDays ?? []).map((day) => title(day).slice(0, 3)).join(', ')
+  const events = (d.events ?? []).filter((e) => e.on >= today).map((e) => `${e.name} ${date(e.on)}`)
+  return [d.otherTraining, heavy && `heavy for the arms: ${heavy}`, events.length && `coming up: ${events.join(', ')}`]
+    .filter(Boolean)
+    .join(' · ')
+})
 function select(item: StrandItem) {
   if (item.kind === 'SESSION') void router.push(`/sessions/${item.id}`)
   if (item.kind === 'SCREEN') void router.push(`/clients/${props.id}/screens/${item.id}`)
@@ -74,6 +85,7 @@ function select(item: StrandItem) {
         <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
       </div>
+      <p v-if="besides" class="quiet small mb-1">{{ besides }}</p>
       <StrandLine :items="strand" :today="next.today" @select="select" />
       <div class="beside-arms">
         <aside>

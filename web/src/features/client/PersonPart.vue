@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import TextField from '@/shared/TextField.vue'
-import type { Intake } from './intake'
+import { feetAndInches, inInches, type Intake } from './intake'
 
 const draft = defineModel<Intake>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
+const tall = computed(() => feetAndInches(draft.value.stature))
 </script>
 
 <template>
@@ -30,11 +32,28 @@ defineProps<{ wrong: (field: string) => string | undefined }>()
       ]"
     />
     <div class="two">
+      <div v-if="draft.units === 'LB_FT'" class="two">
+        <TextField
+          :model-value="tall.feet"
+          type="number"
+          label="Stature, ft"
+          :wrong="wrong('statureM')"
+          @update:model-value="(v) => (draft.stature = inInches(v, tall.inches))"
+        />
+        <TextField
+          :model-value="tall.inches"
+          type="number"
+          step="any"
+          label="and in"
+          @update:model-value="(v) => (draft.stature = inInches(tall.feet, v))"
+        />
+      </div>
       <TextField
+        v-else
         v-model="draft.stature"
         type="number"
         step="any"
-        :label="`Stature (${draft.units === 'LB_FT' ? 'in' : 'cm'})`"
+        label="Stature (cm)"
         :wrong="wrong('statureM')"
       />
       <TextField

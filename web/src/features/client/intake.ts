@@ -57,6 +57,19 @@ export function isWhole(i: Intake): boolean {
   return typed.every((t) => t !== '' && t !== undefined) && chosen.every((c) => c !== undefined)
 }
 
+/** Inches as people say them: feet, and what is left. Nothing typed gives nothing. */
+export function feetAndInches(inches: string | number): { feet?: number; inches?: number } {
+  if (inches === '' || !Number.isFinite(Number(inches))) return {}
+  const feet = Math.floor(Number(inches) / 12)
+  return { feet, inches: Number((Number(inches) - 12 * feet).toFixed(1)) }
+}
+
+/** The other way; empty while neither is typed. */
+export function inInches(feet: string | number | undefined, inches: string | number | undefined): string | number {
+  const typed = (v: string | number | undefined) => v !== '' && v !== undefined
+  return typed(feet) || typed(inches) ? 12 * Number(feet ?? 0) + Number(inches ?? 0) : ''
+}
+
 const round = (value: number) => Math.round(value * 10) / 10
 
 export function fromDetails(client: ClientView): Intake {

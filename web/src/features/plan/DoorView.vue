@@ -19,6 +19,8 @@ const sites = ref<{ record: SiteRecord; pain: number | undefined }[]>([])
 const somethingNew = ref<boolean>()
 const sleep = ref<number>()
 const harder = ref<boolean>()
+const places = ref<{ id: string; name: string }[]>([])
+const place = ref<string>()
 const refusals = ref<Reason[]>([])
 const whatToDo = ref<string[]>([])
 const sessionId = crypto.randomUUID()
@@ -28,10 +30,14 @@ onMounted(async () => {
     Promise.all([
       ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })),
       ask(() => api.GET('/api/clients/{clientId}/screen', { params: { path: { clientId: props.id } } })),
+      ask(() => api.GET('/api/places')),
     ]),
   )
   if (!all) return
   client.value = all[0]
+  const { placeId, otherPlaces } = all[0].details
+  place.value = placeId
+  places.value = all[2].filter((p) => p.id === placeId || otherPlaces?.includes(p.id))
   sites.value = (all[1].screen?.answers.soreSites ?? []).map((record) => ({ record, pain: undefined }))
 })
 
@@ -51,6 +57,7 @@ async function plan() {
           sleepHours: sleep.value,
           armsWorkedHarder: harder.value ?? false,
           somethingNew: somethingNew.value ?? false,
+          placeId: place.value,
           sites: sites.value.map((s) => ({ site: s.record.site, side: s.record.side, pain: s.pain ?? 0 })),
         },
       }),
@@ -83,6 +90,12 @@ async function plan() {
         />
       </aside>
       <form class="panel" @submit.prevent="plan">
+        <ChoiceGroup
+          v-if="places.length > 1"
+          v-model="place"
+          label="Where is it today?"
+          :options="places.map((p) => ({ value: p.id, text: p.name }))"
+        />
         <PainScale
           v-for="s in sites"
           :key="s.record.site + s.record.side"

@@ -77,7 +77,9 @@ const handles = computed(() =>
     </g>
     <line v-if="norm !== undefined" x1="0" y1="0" :x2="at(norm)[0]" :y2="at(norm)[1]" class="norm" />
     <line v-if="shown !== undefined" x1="0" y1="0" :x2="at(shown)[0]" :y2="at(shown)[1]" class="needle" />
-    <text x="-20" y="4" class="number">{{ shown === undefined ? '–' : `${Math.round(shown)}°` }}</text>
+    <text x="108" y="106" text-anchor="end" class="number">
+      {{ shown === undefined ? '–' : `${Math.round(shown)}°` }}
+    </text>
     <g
       v-for="h in handles"
       :key="h.name"

@@ -4,8 +4,8 @@ import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { ClientView, KeyedLimit, LimitsView } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, words } from '@/shared/format'
-import { limitWords } from '@/shared/limits'
+import { date } from '@/shared/format'
+import { limitPlace, limitWords } from '@/shared/limits'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
 import WhyButton from '@/shared/WhyButton.vue'
@@ -28,12 +28,7 @@ onMounted(async () => {
   if (all) [client.value, view.value] = all
 })
 
-const place = (k: KeyedLimit) =>
-  k.limit.site && k.limit.side
-    ? `${words(k.limit.side)} ${words(k.limit.site)}`
-    : k.limit.side
-      ? `${words(k.limit.side)} arm`
-      : 'in general'
+const place = (k: KeyedLimit) => limitPlace(k.limit)
 // Cuffs are off for everyone who was not cleared for them: said last.
 const limits = computed(() =>
   [...(view.value?.limits ?? [])].sort(

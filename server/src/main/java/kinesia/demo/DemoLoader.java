@@ -1,6 +1,7 @@
 package kinesia.demo;
 
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -173,10 +174,12 @@ class DemoLoader implements SmartInitializingSingleton {
                             place.id(),
                             who.cautionAnswers(cautions),
                             List.of(),
-                            "",
-                            List.of(),
-                            List.of(),
-                            List.of(),
+                            who.goal() == ClientDetails.Goal.STRENGTH ? "rows a skiff on Saturdays" : "",
+                            who.life().contains("Sunday") ? List.of(DayOfWeek.SUNDAY) : List.of(),
+                            List.of(DayOfWeek.TUESDAY, DayOfWeek.FRIDAY),
+                            who.life().startsWith("Choir")
+                                    ? List.of(new ClientDetails.ComingEvent("Advent concert", today.plusDays(17)))
+                                    : List.of(),
                             List.of())));
             this.response = new InventedResponse(who, model, client.body(), seed);
         }
@@ -255,12 +258,13 @@ class DemoLoader implements SmartInitializingSingleton {
         private void session(LocalDate on, int fromEnd) {
             List<SitePain> door = response.door(usual());
             closeLast(door);
-            VisitPlanner.Outcome outcome = planner.plan(client, Standing.of(screen), records, on, Door.quiet());
+            VisitPlanner.Outcome outcome =
+                    planner.plan(client, client.place().equipment(), Standing.of(screen), records, on, Door.quiet());
             if (outcome.result().plan() == null) {
                 return; // a held week stays empty, as it would in life
             }
             UUID id = id("session " + who.name() + on);
-            DoorAnswers answers = new DoorAnswers(7.0, false, false, door);
+            DoorAnswers answers = new DoorAnswers(7.0, false, false, door, null);
             TrainingSession session = new TrainingSession(
                     id,
                     client.id(),

@@ -1,13 +1,22 @@
 package kinesia.floor;
 
 import java.util.List;
+import java.util.UUID;
 import kinesia.core.plan.Door;
 import kinesia.core.response.SitePain;
 import org.jspecify.annotations.Nullable;
 
-/** The door check: how it is today by sore place, and what else changes the plan. */
+/**
+ * The door check: how it is today by sore place, and what else changes the plan.
+ *
+ * @param placeId where today's session is; missing for the client's usual place
+ */
 public record DoorAnswers(
-        @Nullable Double sleepHours, boolean armsWorkedHarder, boolean somethingNew, List<SitePain> sites) {
+        @Nullable Double sleepHours,
+        boolean armsWorkedHarder,
+        boolean somethingNew,
+        List<SitePain> sites,
+        @Nullable UUID placeId) {
     public DoorAnswers {
         sites = List.copyOf(sites);
     }

@@ -12,9 +12,11 @@ import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
+import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
@@ -28,6 +30,8 @@ import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.PainScore;
+import kinesia.room.Place;
+import kinesia.room.Places;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
@@ -48,6 +52,7 @@ class FloorController {
     private final SessionPlans plans;
     private final SetLogs logs;
     private final Clients clients;
+    private final Places places;
     private final Standings standings;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
@@ -57,9 +62,11 @@ class FloorController {
             SessionPlans plans,
             SetLogs logs,
             Clients clients,
+            Places places,
             Standings standings,
             ExerciseModel model,
             RoomCalendar calendar) {
+        this.places = places;
         this.standings = standings;
         this.sessions = sessions;
         this.plans = plans;
@@ -222,24 +229,24 @@ class FloorController {
     }
 
     private Logged logged(TrainingSession session, Client client, Slot slot, SetLog log) {
-        return new Logged(view(session, log), advice(client, slot, log.set(session.visitOn())));
+        return new Logged(view(session, log), advice(here(session, client), slot, log.set(session.visitOn())));
     }
 
-    private InSession.Advice advice(Client client, Slot slot, LoggedSet set) {
+    private InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey());
-        ReachableLoads loads = ReachableLoads.of(
-                client.place().equipment(), exercise, client.body().massKg());
+        ReachableLoads loads =
+                ReachableLoads.of(here.equipment(), exercise, here.body().massKg());
         return InSession.after(slot, set, loads);
     }
 
     /** For each exercise begun, what its latest set says about the next one. */
-    private Map<String, InSession.Advice> advice(Client client, Plan plan, List<SetView> sets) {
+    private Map<String, InSession.Advice> advice(Here here, Plan plan, List<SetView> sets) {
         Map<String, InSession.Advice> latest = new LinkedHashMap<>();
         for (SetView set : sets) {
             plan.slots().stream()
                     .filter(slot -> slot.exerciseKey().equals(set.set().exerciseKey()))
                     .findFirst()
-                    .ifPresent(slot -> latest.put(slot.exerciseKey(), advice(client, slot, set.set())));
+                    .ifPresent(slot -> latest.put(slot.exerciseKey(), advice(here, slot, set.set())));
         }
         return latest;
     }
@@ -262,12 +269,12 @@ class FloorController {
                 session.status(),
                 session.stopSign(),
                 plan,
-                guides(model, client, plan),
+                guides(model, here(session, client), plan),
                 session.soreSites(),
                 session.changes(),
                 session.signals(),
                 sets,
-                advice(client, plan, sets),
+                advice(here(session, client), plan, sets),
                 session.status() == TrainingSession.Status.DONE
                         && calendar.today(client.roomId()).isAfter(session.visitOn()),
                 session.isOpen() ? held(client) : List.of());
@@ -280,19 +287,29 @@ class FloorController {
         return assessment == null ? List.of() : assessment.holds();
     }
 
-    private static List<SlotGuide> guides(ExerciseModel model, Client client, Plan plan) {
+    /** Whose session it is, and what the place it was planned for has. */
+    private record Here(Equipment equipment, Body body) {}
+
+    private Here here(TrainingSession session, Client client) {
+        UUID elsewhere = session.door().placeId();
+        Place place = elsewhere == null
+                ? client.place()
+                : places.findByIdAndRoomId(elsewhere, client.roomId()).orElse(client.place());
+        return new Here(place.equipment(), client.body());
+    }
+
+    private static List<SlotGuide> guides(ExerciseModel model, Here here, Plan plan) {
         return plan.slots().stream()
                 .map(slot -> {
                     Exercise exercise =
                             model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
                     return new SlotGuide(
                             slot.exerciseKey(),
-                            Figure.of(
-                                    model, exercise, client.body(), slot.load().kg()),
+                            Figure.of(model, exercise, here.body(), slot.load().kg()),
                             ReachableLoads.of(
-                                            client.place().equipment(),
+                                            here.equipment(),
                                             exercise,
-                                            client.body().massKg())
+                                            here.body().massKg())
                                     .loads(),
                             exercise.guidance().setUp(),
                             exercise.guidance().cues(),

@@ -20,8 +20,11 @@ import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
 import kinesia.response.SessionHistory;
+import kinesia.room.Place;
+import kinesia.room.Places;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
+import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,6 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
     private final Clients clients;
     private final Standings standings;
+    private final Places places;
     private final SessionHistory history;
     private final TrainingSessions sessions;
     private final SessionPlans plans;
@@ -45,6 +49,7 @@ class PlanController {
     PlanController(
             Clients clients,
             Standings standings,
+            Places places,
             SessionHistory history,
             TrainingSessions sessions,
             SessionPlans plans,
@@ -52,6 +57,7 @@ class PlanController {
             RoomCalendar calendar) {
         this.clients = clients;
         this.standings = standings;
+        this.places = places;
         this.history = history;
         this.sessions = sessions;
         this.plans = plans;
@@ -91,7 +97,8 @@ class PlanController {
                 entries.stream().map(SessionHistory.Entry::record).toList();
         Standing standing = standings.of(clientId, today);
         LocalDate day = visits.firstDay(client, standing, records, today);
-        VisitPlanner.Outcome outcome = visits.plan(client, standing, records, day, Door.quiet());
+        VisitPlanner.Outcome outcome =
+                visits.plan(client, client.place().equipment(), standing, records, day, Door.quiet());
         return new NextView(
                 clientId,
                 today,
@@ -125,7 +132,8 @@ class PlanController {
                 .map(SessionHistory.Entry::record)
                 .toList();
         LocalDate today = calendar.today(who.roomId());
-        VisitPlanner.Outcome outcome = visits.plan(client, standings.of(clientId, today), records, today, door.door());
+        VisitPlanner.Outcome outcome = visits.plan(
+                client, place(client, door).equipment(), standings.of(clientId, today), records, today, door.door());
         Plan plan = outcome.result().plan();
         if (plan == null) {
             return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
@@ -134,6 +142,14 @@ class PlanController {
                 id, clientId, today, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
         plans.keep(id, plan);
         return new Planned(id, List.of(), List.of());
+    }
+
+    private Place place(Client client, DoorAnswers door) {
+        return door.placeId() == null
+                ? client.place()
+                : places.findByIdAndRoomId(door.placeId(), client.roomId())
+                        .orElseThrow(() ->
+                                Problem.invalid(List.of(new Problem.Field("placeId", "is not a place of this room"))));
     }
 
     private @Nullable UUID open(UUID clientId) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
+import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.Door;
@@ -50,8 +51,14 @@ public class VisitPlanner {
             List<Changes.Change> changes,
             List<String> whatToDo) {}
 
-    /** Plans a visit of {@code client} on {@code day}. */
-    public Outcome plan(Client client, Standing standing, List<SessionRecord> records, LocalDate day, Door door) {
+    /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}. */
+    public Outcome plan(
+            Client client,
+            Equipment equipment,
+            Standing standing,
+            List<SessionRecord> records,
+            LocalDate day,
+            Door door) {
         Screen screen = standing.screen();
         Assessment assessment = standing.assessment();
         if (client.holdReason() != null) {
@@ -84,13 +91,7 @@ public class VisitPlanner {
         List<Limit> limits = standing.inForce().limits();
         Preparation past = NextVisit.prepare(
                 new NextVisit.Visit(
-                        model,
-                        client.body(),
-                        client.place().equipment(),
-                        limits,
-                        day,
-                        details.visitsPerWeek(),
-                        !sore.isEmpty()),
+                        model, client.body(), equipment, limits, day, details.visitsPerWeek(), !sore.isEmpty()),
                 records);
         List<SiteSignal> refer = records.isEmpty()
                         || screen.takenOn()
@@ -114,7 +115,7 @@ public class VisitPlanner {
                 client.ageOn(day),
                 day,
                 details.minutes(),
-                client.place().equipment(),
+                equipment,
                 limits,
                 sore,
                 Set.copyOf(details.dislikes()),

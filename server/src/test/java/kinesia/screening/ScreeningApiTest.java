@@ -7,8 +7,11 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.UUID;
+import kinesia.core.screening.Assessment;
+import kinesia.core.screening.ScreenAnswers;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
+import kinesia.shared.Json;
 import kinesia.shared.ServerTest;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -37,47 +40,6 @@ class ScreeningApiTest {
 
     private static JsonNode parse(String json) throws Exception {
         return JSON.readTree(json);
-    }
-
-    /** A client of the room with nothing sore and a complete screen, changed by {@code change} before it is kept. */
-    private String screened(String name, java.util.function.Consumer<ObjectNode> change) throws Exception {
-        String id = UUID.randomUUID().toString();
-        ObjectNode details = Caller.json();
-        details.put("name", name).put("bornOn", "1960-02-03").put("sex", "FEMALE");
-        details.put("statureM", 1.66).put("bodyMassKg", 68).put("hand", "RIGHT").put("goal", "KEEP");
-        details.put("life", "mends nets").put("newToTraining", false).put("units", "KG_CM");
-        details.put("visitsPerWeek", 2).put("minutes", 40);
-        details.put("placeId", caller.get("/api/places").body().get(0).get("id").asText());
-        details.putObject("cautions");
-        details.putArray("dislikes");
-        assertThat(caller.put("/api/clients/" + id, Map.of("details", details)).status())
-                .isEqualTo(200);
-        Answer kept = caller.put("/api/clients/" + id + "/screens/" + UUID.randomUUID(), complete(change));
-        assertThat(kept.status()).isEqualTo(200);
-        return id;
-    }
-
-    private ObjectNode complete(java.util.function.Consumer<ObjectNode> change) throws Exception {
-        JsonNode questions = caller.get("/api/screening/questions").body();
-        ObjectNode answers = Caller.json();
-        ObjectNode flags = answers.putObject("flags");
-        for (String list : new String[] {"gates", "flags"}) {
-            questions
-                    .get(list)
-                    .forEach(q -> flags.putObject(q.get("id").asText()).put("present", false));
-        }
-        answers.putObject("readiness")
-                .put("regularlyActive", true)
-                .put("knownDisease", false)
-                .put("symptoms", false);
-        answers.putObject("pressure").put("concern", false).putArray("readings");
-        ObjectNode cautions = answers.putObject("cautions");
-        questions.get("cautions").forEach(c -> cautions.put(c.get("id").asText(), false));
-        answers.putArray("soreSites");
-        answers.putArray("checks");
-        answers.putArray("clearances");
-        change.accept(answers);
-        return answers;
     }
 
     private JsonNode next(String client) throws Exception {
@@ -128,7 +90,7 @@ class ScreeningApiTest {
 
     @Test
     void a_half_done_screen_goes_on_with_another_account_and_ends_with_the_screen() throws Exception {
-        String client = screened("Draft Person", a -> {});
+        String client = caller.screened("Draft Person", a -> {});
         String path = "/api/clients/" + client + "/screen-draft";
         assertThat(caller.get(path).at("/version").isMissingNode()).isTrue();
         Answer first = caller.put(path, Map.of("draft", Map.of("step", 3)));
@@ -143,7 +105,7 @@ class ScreeningApiTest {
         Answer late = caller.put(path, Map.of("version", first.at("/version").asLong(), "draft", Map.of("step", 9)));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.at("/current/draft/step").asInt()).isEqualTo(4);
-        caller.put("/api/clients/" + client + "/screens/" + UUID.randomUUID(), complete(a -> {}));
+        caller.put("/api/clients/" + client + "/screens/" + UUID.randomUUID(), caller.completeScreen(a -> {}));
         assertThat(caller.get(path).at("/draft").isMissingNode()).isTrue();
         assertThat(caller.put(path, Map.of("draft", Map.of("note", "x".repeat(61_000))))
                         .status())
@@ -152,7 +114,7 @@ class ScreeningApiTest {
 
     @Test
     void a_clearance_ends_a_hold_and_its_withdrawal_brings_it_back() throws Exception {
-        String client = screened(
+        String client = caller.screened(
                 "Neck Person",
                 a -> ((ObjectNode) a.get("flags"))
                         .putObject("FLAG-neck")
@@ -190,7 +152,7 @@ class ScreeningApiTest {
 
     @Test
     void a_screen_that_holds_stops_a_session_that_is_already_planned() throws Exception {
-        String client = screened("Planned Person", a -> {});
+        String client = caller.screened("Planned Person", a -> {});
         String session = UUID.randomUUID().toString();
         ObjectNode door = Caller.json().put("sleepHours", 7).put("armsWorkedHarder", false);
         door.put("somethingNew", false).putArray("sites");
@@ -200,15 +162,33 @@ class ScreeningApiTest {
         assertThat(caller.get("/api/sessions/" + session).at("/held")).isEmpty();
         caller.put(
                 "/api/clients/" + client + "/screens/" + UUID.randomUUID(),
-                complete(a ->
+                caller.completeScreen(a ->
                         ((ObjectNode) a.get("flags")).putObject("FLAG-fever").put("present", true)));
         assertThat(caller.get("/api/sessions/" + session).at("/held/0/ruleId").asText())
                 .isEqualTo("FLAG-fever");
     }
 
+    /** What was stored before checks, clearances and site flags were asked stays readable. */
+    @Test
+    void an_old_screen_is_read_as_it_was() {
+        ScreenAnswers answers = Json.read(
+                "{\"flags\":{\"FLAG-neck\":{\"present\":false}},\"readiness\":{\"regularlyActive\":true,\"clearedOn\":"
+                        + "\"2026-01-02\"},\"pressure\":{\"concern\":false,\"readings\":[],\"cleared\":false},\"cautions\":{},"
+                        + "\"soreSites\":[{\"site\":\"WRIST\",\"side\":\"LEFT\",\"usualPain\":2,\"provokedBy\":[],"
+                        + "\"painfulArcFromDeg\":80}]}",
+                ScreenAnswers.class);
+        assertThat(answers.soreSites()).hasSize(1);
+        assertThat(answers.checks()).isEmpty();
+        assertThat(answers.clearances()).isEmpty();
+        Assessment assessment = Json.read(
+                "{\"outcome\":\"GO\",\"findings\":[],\"limits\":[],\"missing\":[],\"notes\":[]}", Assessment.class);
+        assertThat(assessment.allowsPlanning()).isTrue();
+        assertThat(assessment.holds()).isEmpty();
+    }
+
     @Test
     void a_clearance_from_the_future_or_without_its_place_is_refused() throws Exception {
-        String client = screened("Hasty Person", a -> {});
+        String client = caller.screened("Hasty Person", a -> {});
         String path = "/api/clients/" + client + "/clearances/";
         Answer future = caller.put(
                 path + UUID.randomUUID(),
@@ -242,7 +222,7 @@ class ScreeningApiTest {
 
     @Test
     void limits_are_tightened_loosened_by_a_note_and_set_aside_on_the_record() throws Exception {
-        String client = screened("Elbow Person", a -> {
+        String client = caller.screened("Elbow Person", a -> {
             try {
                 a.set("soreSites", parse(ScreenExamples.SORE_ELBOW).get("soreSites"));
             } catch (Exception e) {
@@ -292,7 +272,7 @@ class ScreeningApiTest {
 
     @Test
     void a_change_without_a_why_or_of_no_limit_is_refused_and_a_hold_cannot_be_set_aside() throws Exception {
-        String client = screened(
+        String client = caller.screened(
                 "Held Person",
                 a -> ((ObjectNode) a.get("flags")).putObject("FLAG-fever").put("present", true));
         Answer noWhy =
@@ -319,7 +299,7 @@ class ScreeningApiTest {
 
     @Test
     void a_place_that_rests_is_not_loaded_by_the_plan_nor_called_allowed_by_the_atlas() throws Exception {
-        String client = screened("Resting Person", a -> {
+        String client = caller.screened("Resting Person", a -> {
             try {
                 JsonNode sites = parse(ScreenExamples.SORE_ELBOW).get("soreSites");
                 ((ObjectNode) sites.get(0)).put("site", "OUTER_ELBOW").putArray("provokedBy");
@@ -350,7 +330,7 @@ class ScreeningApiTest {
 
     @Test
     void a_referral_says_the_findings_on_one_page_and_no_diagnosis() throws Exception {
-        String client = screened(
+        String client = caller.screened(
                 "Åse Łuczak",
                 a -> ((ObjectNode) a.get("flags"))
                         .putObject("FLAG-neck")

@@ -8,6 +8,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.servlet.http.Cookie;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.UUID;
+import java.util.function.Consumer;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -80,6 +82,52 @@ public class Caller {
     /** An object to build a body from. */
     public static ObjectNode json() {
         return JSON.createObjectNode();
+    }
+
+    /** A client of the room with nothing sore and a complete screen, changed by {@code change} before it is kept. */
+    public String screened(String name, Consumer<ObjectNode> change) throws Exception {
+        String id = UUID.randomUUID().toString();
+        ObjectNode details = json();
+        details.put("name", name).put("bornOn", "1960-02-03").put("sex", "FEMALE");
+        details.put("statureM", 1.66).put("bodyMassKg", 68).put("hand", "RIGHT").put("goal", "KEEP");
+        details.put("life", "mends nets").put("newToTraining", false).put("units", "KG_CM");
+        details.put("visitsPerWeek", 2).put("minutes", 40);
+        details.put("placeId", get("/api/places").body().get(0).get("id").asText());
+        details.putObject("cautions");
+        details.putArray("dislikes");
+        must(put("/api/clients/" + id, Map.of("details", details)));
+        must(put("/api/clients/" + id + "/screens/" + UUID.randomUUID(), completeScreen(change)));
+        return id;
+    }
+
+    /** Answers to everything that find nothing, changed by {@code change}. */
+    public ObjectNode completeScreen(Consumer<ObjectNode> change) throws Exception {
+        JsonNode questions = get("/api/screening/questions").body();
+        ObjectNode answers = json();
+        ObjectNode flags = answers.putObject("flags");
+        for (String list : new String[] {"gates", "flags"}) {
+            questions
+                    .get(list)
+                    .forEach(q -> flags.putObject(q.get("id").asText()).put("present", false));
+        }
+        answers.putObject("readiness")
+                .put("regularlyActive", true)
+                .put("knownDisease", false)
+                .put("symptoms", false);
+        answers.putObject("pressure").put("concern", false).putArray("readings");
+        ObjectNode cautions = answers.putObject("cautions");
+        questions.get("cautions").forEach(c -> cautions.put(c.get("id").asText(), false));
+        answers.putArray("soreSites");
+        answers.putArray("checks");
+        answers.putArray("clearances");
+        change.accept(answers);
+        return answers;
+    }
+
+    private static void must(Answer answer) {
+        if (answer.status() != 200) {
+            throw new IllegalStateException("refused: " + answer);
+        }
     }
 
     /** The body of an answer that is not JSON. */

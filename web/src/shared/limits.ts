@@ -60,7 +60,7 @@ export function limitPlace(limit: Limit): string {
 }
 
 /** Whether it is the rule that holds for nearly everyone. */
-export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId === 'CUFFS-not-cleared'
+export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId.startsWith('CUFFS-not-')
 
 /** Groups limits by the rule and place that made them, in their order. */
 export function grouped(limits: Limit[]): LimitGroup[] {

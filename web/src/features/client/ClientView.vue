@@ -10,6 +10,7 @@ import PlanPairs from '@/shared/PlanPairs.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import StrandLine from '@/shared/StrandLine.vue'
 import { units } from '@/shared/units'
+import WhyButton from '@/shared/WhyButton.vue'
 import { useCall } from '@/shared/useCall'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import NextStep from './NextStep.vue'
@@ -94,6 +95,15 @@ function select(item: StrandItem) {
             {{ sore.length ? 'Usual pain at each sore place' : 'Nothing is sore'
             }}{{ screenedOn ? `, screened ${relative(screenedOn, next.today)}` : '' }}
           </p>
+          <p
+            v-for="f in plan ? (assessment?.findings ?? []) : []"
+            :key="f.reason.ruleId + f.side + f.site"
+            class="refer"
+          >
+            {{ f.whatToDo }}
+            <span class="quiet">{{ f.reason.exact }}</span>
+            <WhyButton :reason="f.reason" :about="f.whatToDo" />
+          </p>
           <h2>Limits</h2>
           <LimitList :limits="limits" />
           <p class="small mt-2 mb-0">
@@ -123,6 +133,10 @@ function select(item: StrandItem) {
 </template>
 
 <style scoped>
+.refer {
+  border-left: 4px solid var(--refer);
+  padding-left: 0.7rem;
+}
 @media (max-width: 900px) {
   .beside-arms section {
     order: -1;

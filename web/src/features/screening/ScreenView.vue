@@ -29,11 +29,13 @@ const screen = useScreen(props.id)
 const { draft, client, questions, assessment, clearances, assessing } = screen
 const saving = useCall()
 const wrong = (field: string) => assessing.wrong(field) ?? saving.wrong(field)
-const all = computed(() =>
-  questions.value ? steps(questions.value, draft.value, client.value?.details.cautions ?? {}, assessment.value) : [],
-)
 const cuffAsks = computed(() =>
   clearances.value.some((c) => c.purpose === 'CUFFS') ? (questions.value?.cuffQuestions ?? []) : [],
+)
+const all = computed(() =>
+  questions.value
+    ? steps(questions.value, draft.value, client.value?.details.cautions ?? {}, assessment.value, cuffAsks.value)
+    : [],
 )
 const open = ref<StepKey | null>(null)
 // Where to go on is known with the first assessment, which tells what is still missing.

@@ -51,6 +51,16 @@ describe('the steps of the screen', () => {
     expect(keys({})).toContain('cautions')
     expect(keys({ CAUTION: false })).not.toContain('cautions')
   })
+  it('ask before cuffs only those who were cleared for them', () => {
+    const asks = [{ id: 'CUFF-clots', ask: 'A blood clot, ever' }]
+    const draft = emptyDraft()
+    const at = (cuffs: typeof asks) =>
+      steps(questions, draft, { CAUTION: false }, null, cuffs).find((s) => s.key === 'cautions')
+    expect(at([])).toBeUndefined()
+    expect(at(asks)).toMatchObject({ title: 'Before cuffs', state: '1 to ask' })
+    draft.cuffs['CUFF-clots'] = false
+    expect(at(asks)).toMatchObject({ state: 'answered', done: true })
+  })
   it('say how many checks are worth doing', () => {
     const draft = { ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] }
     const asks = [{ check: 'hold-grip', side: 'LEFT' as const, because: 'x' }]

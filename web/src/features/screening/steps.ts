@@ -21,6 +21,7 @@ export function steps(
   draft: Draft,
   cautions: Record<string, boolean>,
   assessment: Assessment | null,
+  cuffAsks: ScreenQuestions['cuffQuestions'] = [],
 ): Step[] {
   const flags = (Object.keys(groups) as (keyof typeof groups)[]).map((group) => {
     const asked = [
@@ -35,14 +36,14 @@ export function steps(
   const ready = [r.symptoms, r.knownDisease, r.regularlyActive, draft.pressure.concern].filter((a) => a === undefined)
   const readyMissing = assessment?.missing.filter((m) => /reading|pulse|clearance/.test(m)).length ?? 0
   const unanswered = questions.cautions.filter((c) => cautions[c.id] === undefined).length
-  const cuffs = assessment?.missing.filter((m) => m.startsWith('Before cuffs')).length ?? 0
+  const cuffs = cuffAsks.filter((q) => draft.cuffs[q.id] === undefined).length
   const atPlaces = assessment?.missing.filter((m) => /^(left|right) /.test(m)).length ?? 0
   const told = draft.nothingSore || draft.soreSites.length > 0
   const checks = assessment?.checks.length ?? 0
   return [
     ...flags,
     step('ready', 'Ready for exercise?', ready.length + (ready.length ? 0 : readyMissing), 'answered'),
-    ...(unanswered || Object.keys(draft.cuffs).length || cuffs
+    ...(unanswered || cuffAsks.length
       ? [step('cautions', unanswered ? 'Cautions of the intake' : 'Before cuffs', unanswered + cuffs, 'answered')]
       : []),
     step(

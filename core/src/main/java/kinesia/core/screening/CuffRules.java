@@ -13,10 +13,16 @@ import kinesia.core.screening.ScreenQuestions.CuffQuestion;
  */
 final class CuffRules {
     static final String NOT_CLEARED = "CUFFS-not-cleared";
+    static final String NOT_ASKED = "CUFFS-not-asked";
     private static final int SYSTOLIC = 140;
     private static final int DIASTOLIC = 90;
 
     private CuffRules() {}
+
+    /** Whether {@code reason} only says that cuffs are not open yet, as they are for nearly nobody. */
+    static boolean isUsual(Reason reason) {
+        return reason.ruleId().equals(NOT_CLEARED) || reason.ruleId().equals(NOT_ASKED);
+    }
 
     static void apply(ScreenQuestions questions, Work work) {
         if (work.clearance(Clearance.Purpose.CUFFS, null, null).isEmpty()) {
@@ -33,7 +39,17 @@ final class CuffRules {
         for (CuffQuestion question : questions.cuffQuestions()) {
             Boolean answer = work.answers().cautions().get(question.id());
             if (answer == null) {
-                work.ask("Before cuffs: " + question.ask());
+                // Only the cuffs wait for the answer; everything else may go on without it.
+                forbid(
+                        work,
+                        Reason.of(
+                                        NOT_ASKED,
+                                        Tag.PUB,
+                                        "every contraindication asked",
+                                        "Cleared for cuffs, but not asked yet: " + question.ask()
+                                                + ". No restriction cuffs until a screen has the answer.",
+                                        "Before cuffs there are a few questions left.")
+                                .with("not asked", question.ask()));
             } else if (answer) {
                 forbid(
                         work,

@@ -47,10 +47,12 @@ final class ReadinessRules {
             return;
         }
         Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null);
-        if (clearance.isPresent() && r.changedSinceClearance() == null) {
+        // A clearance that came after the screen knows of everything that was said at it.
+        boolean newer = clearance.isPresent() && !clearance.get().givenOn().isBefore(work.takenOn());
+        if (clearance.isPresent() && !newer && r.changedSinceClearance() == null) {
             work.ask("Has anything about your health changed since the clearance?");
         }
-        boolean unchanged = clearance.isPresent() && Boolean.FALSE.equals(r.changedSinceClearance());
+        boolean unchanged = clearance.isPresent() && (newer || Boolean.FALSE.equals(r.changedSinceClearance()));
         if (!active && !unchanged) {
             work.found(refer(
                     "READINESS-inactive-disease",

@@ -34,6 +34,10 @@ final class Work {
         return answers;
     }
 
+    LocalDate takenOn() {
+        return takenOn;
+    }
+
     LocalDate today() {
         return today;
     }
@@ -87,7 +91,7 @@ final class Work {
 
     Assessment done(List<Assessment.CheckAsk> checks, List<Assessment.CheckReading> readings) {
         // Cuffs are off for everyone who was not cleared for them; that alone limits nobody.
-        boolean free = limits.stream().allMatch(l -> l.reason().ruleId().equals(CuffRules.NOT_CLEARED));
+        boolean free = limits.stream().allMatch(l -> CuffRules.isUsual(l.reason()));
         Outcome outcome = free ? Outcome.GO : Outcome.GO_WITH_LIMITS;
         if (!missing.isEmpty()) {
             outcome = outcome.worse(Outcome.INCOMPLETE);

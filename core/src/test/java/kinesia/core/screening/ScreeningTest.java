@@ -146,6 +146,17 @@ class ScreeningTest {
                 .isEqualTo(TODAY.plusDays(9));
     }
 
+    @Test
+    void a_clearance_that_came_after_the_screen_answers_it_without_another_question() {
+        ScreenAnswers screen = new Answers().readiness(false, true, false, null).build();
+        Clearance came = new Clearance(
+                Clearance.Purpose.EXERCISE, "Dr Marsh", TODAY.plusDays(3), TODAY.plusDays(90), "", null, null);
+        Assessment later = RULES.assess(screen.withClearances(List.of(came)), TODAY, TODAY.plusDays(4));
+        assertThat(later.missing()).isEmpty();
+        assertThat(later.outcome()).isEqualTo(Outcome.GO_WITH_LIMITS);
+        assertThat(of(later, Kind.LARGEST_EFFORT).get(0).number()).isEqualTo(6);
+    }
+
     private static Assessment cleared(java.time.LocalDate from, java.time.LocalDate to, Boolean changed) {
         return new Answers()
                 .readiness(true, true, false, changed)
@@ -417,7 +428,10 @@ class ScreeningTest {
         assertThat(of(new Answers().assess(), Kind.NO_CUFFS).get(0).reason().ruleId())
                 .isEqualTo(CuffRules.NOT_CLEARED);
         Answers cleared = new Answers().cleared(Clearance.Purpose.CUFFS);
-        assertThat(cleared.assess().missing()).hasSize(QUESTIONS.cuffQuestions().size());
+        assertThat(cleared.assess().outcome()).isEqualTo(Outcome.GO);
+        assertThat(of(cleared.assess(), Kind.NO_CUFFS))
+                .hasSize(QUESTIONS.cuffQuestions().size())
+                .allMatch(l -> l.reason().ruleId().equals(CuffRules.NOT_ASKED));
         QUESTIONS.cuffQuestions().forEach(q -> cleared.no(q.id()));
         assertThat(of(cleared.assess(), Kind.NO_CUFFS)).isEmpty();
         QUESTIONS.cuffQuestions().forEach(q -> {

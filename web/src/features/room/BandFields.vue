@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Equipment } from '@/shared/api/types'
+import NumberField from '@/shared/NumberField.vue'
 import TextField from '@/shared/TextField.vue'
 
 /** Bands by name, each measured with two pulls on a luggage scale or by a pull known from elsewhere. */
@@ -7,7 +8,6 @@ type Band = Equipment['bands'][number]
 const model = defineModel<Band[]>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
 const GRAVITY = 9.80665
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
 const round = (v: number, places: number) => Number(v.toFixed(places))
 
 function change(n: number, part: Partial<Band>) {
@@ -40,14 +40,12 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
           :wrong="wrong(`bands[${n}].name`)"
           @update:model-value="(v) => change(n, { name: String(v ?? '') })"
         />
-        <TextField
+        <NumberField
           v-if="!b.pulls"
           :model-value="round(b.newtonsAtDoubleLength / GRAVITY, 2)"
-          type="number"
-          step="any"
           label="At double length, kg"
           :wrong="wrong(`bands[${n}].newtonsAtDoubleLength`)"
-          @update:model-value="(v) => change(n, { newtonsAtDoubleLength: number(v) * GRAVITY })"
+          @update:model-value="(v) => change(n, { newtonsAtDoubleLength: (v ?? 0) * GRAVITY })"
         />
         <BButton v-if="!b.pulls" size="sm" variant="outline-primary" @click="measure(n)">
           Measure with two pulls
@@ -58,30 +56,24 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
         <BButton size="sm" variant="outline-primary" @click="model = model.filter((_, i) => i !== n)">Remove</BButton>
       </div>
       <div v-if="b.pulls" class="line">
-        <TextField
+        <NumberField
           :model-value="round(b.pulls.freeLengthM * 100, 1)"
-          type="number"
-          step="any"
           label="Slack length, cm"
           :wrong="wrong(`bands[${n}].pulls.freeLengthM`)"
-          @update:model-value="(v) => change(n, { pulls: { ...b.pulls!, freeLengthM: number(v) / 100 } })"
+          @update:model-value="(v) => change(n, { pulls: { ...b.pulls!, freeLengthM: (v ?? 0) / 100 } })"
         />
         <template v-for="which in ['firstPull', 'secondPull'] as const" :key="which">
-          <TextField
+          <NumberField
             :model-value="round(b.pulls[which].lengthM * 100, 1)"
-            type="number"
-            step="any"
             :label="which === 'firstPull' ? 'Pulled to, cm' : 'Further, to, cm'"
             :wrong="wrong(`${which}.lengthM`)"
-            @update:model-value="(v) => pull(n, which, { lengthM: number(v) / 100 })"
+            @update:model-value="(v) => pull(n, which, { lengthM: (v ?? 0) / 100 })"
           />
-          <TextField
+          <NumberField
             :model-value="round(b.pulls[which].forceN / GRAVITY, 2)"
-            type="number"
-            step="any"
             label="scale says, kg"
             :wrong="wrong(`${which}.forceN`)"
-            @update:model-value="(v) => pull(n, which, { forceN: number(v) * GRAVITY })"
+            @update:model-value="(v) => pull(n, which, { forceN: (v ?? 0) * GRAVITY })"
           />
         </template>
       </div>

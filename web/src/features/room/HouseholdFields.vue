@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Equipment } from '@/shared/api/types'
+import NumberField from '@/shared/NumberField.vue'
 import TextField from '@/shared/TextField.vue'
 
 /** Jugs, cans and bags: put on a scale, or told by the water in them. */
 type Thing = NonNullable<Equipment['household']>[number]
 const model = defineModel<Thing[]>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
 
 function change(n: number, part: Partial<Thing>) {
   model.value = model.value.map((t, i) => (i === n ? { ...t, ...part } : t))
@@ -23,31 +23,25 @@ function change(n: number, part: Partial<Thing>) {
         :wrong="wrong(`household[${n}].name`)"
         @update:model-value="(v) => change(n, { name: String(v ?? '') })"
       />
-      <TextField
+      <NumberField
         v-if="!t.water"
         :model-value="t.kg"
-        type="number"
-        step="any"
         label="On the scale, kg"
         :wrong="wrong(`household[${n}].kg`)"
-        @update:model-value="(v) => change(n, { kg: number(v) })"
+        @update:model-value="(v) => change(n, { kg: v ?? 0 })"
       />
       <template v-else>
-        <TextField
+        <NumberField
           :model-value="t.water.litres"
-          type="number"
-          step="any"
           label="Water, litres"
           :wrong="wrong(`household[${n}].water.litres`)"
-          @update:model-value="(v) => change(n, { water: { ...t.water!, litres: number(v) } })"
+          @update:model-value="(v) => change(n, { water: { ...t.water!, litres: v ?? 0 } })"
         />
-        <TextField
+        <NumberField
           :model-value="t.water.emptyKg"
-          type="number"
-          step="any"
           label="Empty, kg"
           :wrong="wrong(`household[${n}].water.emptyKg`)"
-          @update:model-value="(v) => change(n, { water: { ...t.water!, emptyKg: number(v) } })"
+          @update:model-value="(v) => change(n, { water: { ...t.water!, emptyKg: v ?? 0 } })"
         />
       </template>
       <BButton

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import type { Equipment } from '@/shared/api/types'
-import TextField from '@/shared/TextField.vue'
+import NumberField from '@/shared/NumberField.vue'
 
 /** A bar or handle and the pairs of plates that go on it. */
 type Plated = NonNullable<Equipment['handle']>
 const model = defineModel<Plated | undefined>()
 defineProps<{ name: string; field: string; wrong: (field: string) => string | undefined }>()
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
 
 function change(part: Partial<Plated>) {
   if (model.value) model.value = { ...model.value, ...part }
@@ -24,31 +23,26 @@ function pair(n: number, part: Partial<Plated['pairs'][number]>) {
     </BButton>
     <template v-else>
       <div class="line">
-        <TextField
+        <NumberField
           :model-value="model.emptyKg"
-          type="number"
-          step="any"
           label="Empty, kg"
           :wrong="wrong(`${field}.emptyKg`)"
-          @update:model-value="(v) => change({ emptyKg: number(v) })"
+          @update:model-value="(v) => change({ emptyKg: v ?? 0 })"
         />
         <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>
       </div>
       <div v-for="(p, n) in model.pairs" :key="n" class="line">
-        <TextField
+        <NumberField
           :model-value="p.plateKg"
-          type="number"
-          step="any"
           label="Plate, kg"
           :wrong="wrong(`${field}.pairs[${n}].plateKg`)"
-          @update:model-value="(v) => pair(n, { plateKg: number(v) })"
+          @update:model-value="(v) => pair(n, { plateKg: v ?? 0 })"
         />
-        <TextField
+        <NumberField
           :model-value="p.count"
-          type="number"
           label="Pairs of it"
           :wrong="wrong(`${field}.pairs[${n}].count`)"
-          @update:model-value="(v) => pair(n, { count: number(v) })"
+          @update:model-value="(v) => pair(n, { count: v ?? 0 })"
         />
         <BButton size="sm" variant="outline-primary" @click="change({ pairs: model.pairs.filter((_, i) => i !== n) })">
           Remove

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Equipment } from '@/shared/api/types'
-import TextField from '@/shared/TextField.vue'
+import NumberField from '@/shared/NumberField.vue'
 
 /** A cable stack: first weight, steps, last weight, and a small weight to hang on. */
 type Stack = NonNullable<Equipment['stack']>
@@ -12,7 +12,6 @@ const fields = [
   { key: 'lastKg', label: 'Last, kg' },
   { key: 'addOnKg', label: 'Add-on, kg (0: none)' },
 ] as const
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? 0 : Number(v))
 </script>
 
 <template>
@@ -27,15 +26,13 @@ const number = (v: string | number | undefined) => (v === '' || v === undefined 
       There is one
     </BButton>
     <div v-else class="line">
-      <TextField
+      <NumberField
         v-for="f in fields"
         :key="f.key"
         :model-value="model[f.key]"
-        type="number"
-        step="any"
         :label="f.label"
         :wrong="wrong(`stack.${f.key}`)"
-        @update:model-value="(v) => (model = { ...model!, [f.key]: number(v) })"
+        @update:model-value="(v) => (model = { ...model!, [f.key]: v ?? 0 })"
       />
       <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>
     </div>

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import type { CheckReading, CheckResult, ScreenQuestions, Side } from '@/shared/api/types'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { words } from '@/shared/format'
+import NumberField from '@/shared/NumberField.vue'
 import PainScale from '@/shared/PainScale.vue'
-import TextField from '@/shared/TextField.vue'
 import WhyButton from '@/shared/WhyButton.vue'
 import AngleDial from './AngleDial.vue'
 import { useGauge } from './useGauge'
@@ -23,7 +23,6 @@ const range = computed(() => props.check.kind === 'RANGE')
 const gauge = useGauge(props.check.kind === 'GRIP' ? 'grip' : 'inclinometer')
 const measured = computed(() => range.value || props.check.kind === 'GRIP')
 const label = computed(() => `${props.check.name}, ${words(props.side)}`)
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? undefined : Number(v))
 
 function take() {
   emit('change', { value: gauge.take() })
@@ -56,12 +55,11 @@ function hurts(on: boolean) {
         @update:to="(v) => emit('change', { arcToDeg: v })"
       />
       <p v-else-if="gauge.live.value !== undefined" class="live">{{ gauge.live.value.toFixed(1) }} kg</p>
-      <TextField
+      <NumberField
         :model-value="result?.value"
-        type="number"
         :label="range ? 'Degrees' : 'Kilograms'"
         :wrong="wrong"
-        @update:model-value="(v) => emit('change', { value: number(v) })"
+        @update:model-value="(v) => emit('change', { value: v })"
       />
       <div class="d-flex flex-wrap gap-2 mb-2">
         <BButton

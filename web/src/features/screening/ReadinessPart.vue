@@ -1,48 +1,58 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import NumberField from '@/shared/NumberField.vue'
 import { yesNo } from '@/shared/options'
-import TextField from '@/shared/TextField.vue'
 import type { Draft } from './answers'
 
 const readiness = defineModel<Draft['readiness']>('readiness', { required: true })
 const pressure = defineModel<Draft['pressure']>('pressure', { required: true })
-defineProps<{ wrong: (field: string) => string | undefined; cleared: boolean }>()
+const props = defineProps<{ wrong: (field: string) => string | undefined; cleared: boolean }>()
+
+const questions = computed(() =>
+  [
+    {
+      key: 'symptoms' as const,
+      label: 'Symptoms of heart, metabolic or kidney disease',
+      help: 'Breathless at rest, lying flat or on mild effort, ankle swelling, palpitations, dizziness, leg pain on walking that eases with rest, a known heart murmur, unusual tiredness.',
+      asked: true,
+    },
+    { key: 'knownDisease' as const, label: 'A known disease of heart, metabolism (diabetes) or kidneys', asked: true },
+    {
+      key: 'changedSinceClearance' as const,
+      label: 'Anything about their health changed since the clearance on record',
+      asked: readiness.value.knownDisease === true && props.cleared,
+    },
+    {
+      key: 'regularlyActive' as const,
+      label: 'Regularly active: at least 30 minutes on three days a week for the last three months',
+      asked: true,
+    },
+  ].filter((q) => q.asked),
+)
 
 type Reading = Draft['pressure']['readings'][number]
+const parts = [
+  { key: 'systolic' as const, label: 'upper (mmHg)' },
+  { key: 'diastolic' as const, label: 'lower (mmHg)' },
+  { key: 'pulse' as const, label: 'pulse a minute' },
+]
 
 function reading(n: number, part: Reading) {
   const readings = [0, 1].map((i) => ({ ...pressure.value.readings[i], ...(i === n ? part : {}) }))
   pressure.value = { ...pressure.value, readings }
 }
-const number = (v: string | number | undefined) => (v === '' || v === undefined ? undefined : Number(v))
 </script>
 
 <template>
   <ChoiceGroup
-    :model-value="readiness.symptoms"
-    label="Symptoms of heart, metabolic or kidney disease"
-    help="Breathless at rest, lying flat or on mild effort, ankle swelling, palpitations, dizziness, leg pain on walking that eases with rest, a known heart murmur, unusual tiredness."
+    v-for="q in questions"
+    :key="q.key"
+    :model-value="readiness[q.key]"
+    :label="q.label"
+    :help="q.help"
     :options="yesNo"
-    @update:model-value="(v) => (readiness = { ...readiness, symptoms: v })"
-  />
-  <ChoiceGroup
-    :model-value="readiness.knownDisease"
-    label="A known disease of heart, metabolism (diabetes) or kidneys"
-    :options="yesNo"
-    @update:model-value="(v) => (readiness = { ...readiness, knownDisease: v })"
-  />
-  <ChoiceGroup
-    v-if="readiness.knownDisease && cleared"
-    :model-value="readiness.changedSinceClearance"
-    label="Anything about their health changed since the clearance on record"
-    :options="yesNo"
-    @update:model-value="(v) => (readiness = { ...readiness, changedSinceClearance: v })"
-  />
-  <ChoiceGroup
-    :model-value="readiness.regularlyActive"
-    label="Regularly active: at least 30 minutes on three days a week for the last three months"
-    :options="yesNo"
-    @update:model-value="(v) => (readiness = { ...readiness, regularlyActive: v })"
+    @update:model-value="(v) => (readiness = { ...readiness, [q.key]: v })"
   />
   <ChoiceGroup
     :model-value="pressure.concern"
@@ -56,26 +66,13 @@ const number = (v: string | number | undefined) => (v === '' || v === undefined 
       session between them. The last one decides.
     </p>
     <div v-for="n in 2" :key="n" class="readings">
-      <TextField
-        :model-value="pressure.readings[n - 1]?.systolic"
-        type="number"
-        :label="`Reading ${n}: upper (mmHg)`"
-        :wrong="wrong('systolic')"
-        @update:model-value="(v) => reading(n - 1, { systolic: number(v) })"
-      />
-      <TextField
-        :model-value="pressure.readings[n - 1]?.diastolic"
-        type="number"
-        label="lower (mmHg)"
-        :wrong="wrong('diastolic')"
-        @update:model-value="(v) => reading(n - 1, { diastolic: number(v) })"
-      />
-      <TextField
-        :model-value="pressure.readings[n - 1]?.pulse"
-        type="number"
-        label="pulse a minute"
-        :wrong="wrong('pulse')"
-        @update:model-value="(v) => reading(n - 1, { pulse: number(v) })"
+      <NumberField
+        v-for="p in parts"
+        :key="p.key"
+        :model-value="pressure.readings[n - 1]?.[p.key]"
+        :label="p.key === 'systolic' ? `Reading ${n}: ${p.label}` : p.label"
+        :wrong="wrong(p.key)"
+        @update:model-value="(v) => reading(n - 1, { [p.key]: v })"
       />
       <ChoiceGroup
         v-if="pressure.readings[n - 1]?.pulse"

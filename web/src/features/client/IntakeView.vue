@@ -10,9 +10,8 @@ import { useIntake } from './useIntake'
 
 const props = defineProps<{ id?: string }>()
 const router = useRouter()
-const { draft, clear, places, questions, state, loading, saving, theirs, save, takeTheirs, keepMine } = useIntake(
-  props.id,
-)
+const intake = useIntake(props.id)
+const { draft, clear, places, questions, state, loaded, loading, saving, theirs, save, takeTheirs, keepMine } = intake
 const words = {
   here: 'Kept on this device; goes to the server once the person is complete',
   saving: 'Saving …',
@@ -33,8 +32,10 @@ async function finish() {
       <h1>{{ id ? 'What we know of this client' : 'Add a client' }}</h1>
       <span class="quiet small ms-auto" role="status">{{ words[state] }}</span>
     </div>
-    <ProblemNotice :problem="loading.problem.value" />
-    <div class="columns">
+    <ProblemNotice :problem="loading.problem.value">
+      <BButton size="sm" variant="outline-primary" @click="intake.load">Try again</BButton>
+    </ProblemNotice>
+    <div v-if="loaded" class="columns">
       <div class="stack">
         <PersonPart v-model="draft" :wrong="saving.wrong" />
         <LifePart v-model="draft" :wrong="saving.wrong" />
@@ -44,7 +45,7 @@ async function finish() {
         <DislikesPart v-model="draft.dislikes" />
       </div>
     </div>
-    <CautionList v-if="questions" v-model="draft.cautions" :cautions="questions.cautions" class="mt-3" />
+    <CautionList v-if="loaded && questions" v-model="draft.cautions" :cautions="questions.cautions" class="mt-3" />
     <ProblemNotice :problem="saving.problem.value">
       <template v-if="theirs">
         <p class="mb-1 mt-2">
@@ -56,7 +57,9 @@ async function finish() {
         <BButton size="sm" variant="outline-primary" @click="keepMine">Keep mine and save again</BButton>
       </template>
     </ProblemNotice>
-    <BButton type="submit" variant="primary" class="mt-3">{{ id ? 'Done' : 'Save and go to the screen' }}</BButton>
+    <BButton v-if="loaded" type="submit" variant="primary" class="mt-3">
+      {{ id ? 'Done' : 'Save and go to the screen' }}
+    </BButton>
   </form>
 </template>
 

@@ -1,4 +1,4 @@
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { ClientDetails, ClientView, ScreenQuestions } from '@/shared/api/types'
 import { useCall } from '@/shared/useCall'
@@ -14,7 +14,8 @@ const SAVE_AFTER_MS = 800
 export function useIntake(id: string | undefined) {
   const loading = useCall()
   const saving = useCall()
-  const { draft, clear, restored } = useDraft<Intake>(`kinesia.intake.${id ?? 'new'}`, emptyIntake())
+  const key = `kinesia.intake.${id ?? 'new'}`
+  const { draft, clear, restored } = useDraft<Intake>(key, emptyIntake())
   const places = ref<{ id: string; name: string }[]>([])
   const questions = ref<ScreenQuestions | null>(null)
   const state = ref<'here' | 'saving' | 'saved'>(id ? 'saved' : 'here')
@@ -23,7 +24,8 @@ export function useIntake(id: string | undefined) {
     saving.problem.value?.status === 409 ? (saving.problem.value.current as ClientView | undefined) : undefined,
   )
 
-  onMounted(async () => {
+  onMounted(load)
+  async function load() {
     const all = await loading.run(() =>
       Promise.all([
         ask(() => api.GET('/api/places')),
@@ -35,8 +37,10 @@ export function useIntake(id: string | undefined) {
     places.value = all[0]
     questions.value = all[1]
     if (all[2] && !restored) take(all[2])
-    setTimeout(() => (loaded.value = true))
-  })
+    // Only now is there anything to type into: what comes from the server never lands on what was typed.
+    loaded.value = true
+    if (restored && isWhole(draft.value)) void save()
+  }
 
   // What the server holds comes back as the page would write it; only what differs is sent again.
   let stored = ''
@@ -84,6 +88,9 @@ export function useIntake(id: string | undefined) {
     if (!view) return false
     stored = sent
     draft.value.version = view.version
+    // What the server has needs no copy here, which would only grow old.
+    await nextTick()
+    if (content() === stored) localStorage.removeItem(key)
     return true
   }
 
@@ -96,5 +103,5 @@ export function useIntake(id: string | undefined) {
     return save()
   }
 
-  return { draft, clear, places, questions, state, loading, saving, theirs, save, takeTheirs, keepMine }
+  return { draft, clear, places, questions, state, loaded, load, loading, saving, theirs, save, takeTheirs, keepMine }
 }

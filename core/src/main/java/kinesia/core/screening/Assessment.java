@@ -82,7 +82,8 @@ public record Assessment(
                             "SCREEN-incomplete",
                             Tag.HOUSE,
                             "every question answered",
-                            "The screen is not complete: " + String.join("; ", missing) + ".",
+                            // The first is enough to go on with; the screen itself lists the rest.
+                            "The screen is not complete: " + missing.size() + " to ask, first: " + missing.get(0),
                             "There are a few questions left.")
                     .with("missing", missing.size()));
         }

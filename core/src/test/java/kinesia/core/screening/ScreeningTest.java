@@ -279,6 +279,10 @@ class ScreeningTest {
                 .sore(Sore.at(Site.FRONT_OF_SHOULDER, Side.LEFT, "arm-behind").flag("PLACE-night-pain"));
         assertThat(place.assess().allowsPlanning()).isTrue();
         assertThat(place.without("FLAG-fever").assess().allowsPlanning()).isFalse();
+        assertThat(place.assess().holds()).hasSize(2).last().satisfies(r -> {
+            assertThat(r.ruleId()).isEqualTo("SCREEN-incomplete");
+            assertThat(r.exact()).isEqualTo("The screen is not complete: 1 to ask, first: Fever");
+        });
         assertThat(new Answers().flag("FLAG-neck", Side.LEFT).assess().allowsPlanning())
                 .isFalse();
     }

@@ -26,6 +26,15 @@ const most = computed(() => {
 const x = (nm: number) => (Math.abs(nm) / most.value) * WIDTH
 const y = (progress: number) => HEIGHT - progress * HEIGHT
 const line = (values: number[], progress: number[]) => values.map((v, i) => `${x(v)},${y(progress[i]!)}`).join(' ')
+// Drawn once for an answer, not once for each moment of the lift.
+const lines = computed(() => {
+  const { curve, before } = props
+  return {
+    elbow: line(curve.elbowDemandNm, curve.progress),
+    shoulder: curve.shoulderTorqueNm && line(curve.shoulderTorqueNm, curve.progress),
+    before: before && line(before.elbowDemandNm, before.progress),
+  }
+})
 const nearest = computed(() => Math.round((props.progress ?? 0) * (props.curve.progress.length - 1)))
 const start = computed(() => Math.round(props.curve.elbowBendDeg[0]!))
 const end = computed(() => Math.round(props.curve.elbowBendDeg[props.curve.elbowBendDeg.length - 1]!))
@@ -58,11 +67,9 @@ const rows = computed(() =>
       <line x1="0" x2="0" y1="0" :y2="HEIGHT" class="axis" />
       <line x1="0" :x2="WIDTH" :y1="HEIGHT" :y2="HEIGHT" class="axis thin" />
       <line v-if="mark !== undefined" x1="0" :x2="WIDTH" :y1="y(mark)" :y2="y(mark)" class="mark" />
-      <template v-if="before">
-        <polyline :points="line(before.elbowDemandNm, before.progress)" class="elbow was" />
-      </template>
-      <polyline v-if="curve.shoulderTorqueNm" :points="line(curve.shoulderTorqueNm, curve.progress)" class="shoulder" />
-      <polyline :points="line(curve.elbowDemandNm, curve.progress)" class="elbow" />
+      <polyline v-if="lines.before" :points="lines.before" class="elbow was" />
+      <polyline v-if="lines.shoulder" :points="lines.shoulder" class="shoulder" />
+      <polyline :points="lines.elbow" class="elbow" />
       <circle
         v-if="progress !== undefined"
         :cx="x(curve.elbowDemandNm[nearest]!)"

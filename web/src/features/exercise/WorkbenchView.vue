@@ -1,21 +1,19 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Adjustment, AtlasView, ExerciseDetail } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { mass } from '@/shared/format'
-import LoadChart from '@/shared/LoadChart.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import { useTempo } from '@/shared/useTempo'
 import WhyButton from '@/shared/WhyButton.vue'
 import EasePanel from './EasePanel.vue'
 import HeadBars from './HeadBars.vue'
 import KeepPanel from './KeepPanel.vue'
 import StressList from './StressList.vue'
+import TurnedViews from './TurnedViews.vue'
 import TurnPanel from './TurnPanel.vue'
 import { useWorkbench } from './useWorkbench'
 import { untouched } from './workbench'
@@ -25,7 +23,7 @@ const props = defineProps<{ exercise: string }>()
 const route = useRoute()
 const client = computed(() => (route.query.client as string | undefined) || undefined)
 const { problem: loadProblem, run } = useCall()
-const original = ref<ExerciseDetail | null>(null)
+const original = shallowRef<ExerciseDetail | null>(null)
 const forWhom = ref<AtlasView['forWhom'] | null>(null)
 const baseKey = ref('')
 const adjustment = ref<Adjustment>({ ...untouched })
@@ -49,16 +47,9 @@ async function load() {
 }
 onMounted(load)
 
-const progress = useTempo(
-  () => original.value?.tempo ?? { upS: 1, holdS: 1, downS: 3 },
-  () => false,
-)
-const along = computed(() => {
-  const part = detail.value?.done ?? { from: 0, to: 1 }
-  return part.from + progress.value * (part.to - part.from)
-})
 const query = computed(() => (client.value ? `?client=${client.value}` : ''))
 const sore = computed(() => forWhom.value?.soreSites.map((s) => s.site) ?? [])
+const marks = computed(() => forWhom.value?.soreSites.map(({ site, side }) => ({ site, side })) ?? [])
 const general = computed(() => (problem.value && problem.value.fields.length === 0 ? problem.value : null))
 const turnedWrongWay = computed(() => {
   const now = detail.value?.curve.summary.meanDemandNm ?? 0
@@ -100,31 +91,7 @@ function use(change: Adjustment, kg: number) {
           <p v-if="detail.band?.extrapolated" class="warn">
             Part of the range lies outside the two pulls: the force there is extrapolated.
           </p>
-          <div class="views" role="img" :aria-label="`${detail.item.name} as turned, from the side and the front`">
-            <FigureDrawing
-              :figure="detail.figure"
-              :progress="along"
-              :sore-arc="detail.soreArc"
-              ghost
-              paired
-              class="drawing"
-            />
-            <FigureDrawing
-              :figure="detail.figure"
-              :progress="along"
-              :sore-arc="detail.soreArc"
-              view="front"
-              paired
-              class="drawing"
-            />
-          </div>
-          <LoadChart
-            :curve="detail.curve"
-            :before="original.curve"
-            :sore-arc="detail.soreArc"
-            :progress="along"
-            :mark="hurtsAt"
-          />
+          <TurnedViews :detail="detail" :original="original" :mark="hurtsAt" />
           <p class="small mb-1">
             {{ mass(detail.item.loadKg, units) }}
             <WhyButton :reason="detail.loadReason" about="the load" />
@@ -137,11 +104,7 @@ function use(change: Adjustment, kg: number) {
           </p>
         </section>
         <section class="panel cost">
-          <ArmsMap
-            :marks="forWhom.soreSites.map((s) => ({ site: s.site, side: s.side }))"
-            :stress="detail.item.stress"
-            caption="Stress as turned; rings are sore places"
-          />
+          <ArmsMap :marks="marks" :stress="detail.item.stress" caption="Stress as turned; rings are sore places" />
           <h2>What the joints pay</h2>
           <StressList
             :parts="detail.stressParts"
@@ -187,14 +150,6 @@ function use(change: Adjustment, kg: number) {
   .answer {
     order: -1;
   }
-}
-.views {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0.5rem;
-}
-.drawing {
-  height: 16rem;
 }
 .warn {
   color: var(--ease);

@@ -1,4 +1,4 @@
-import { ref, watch, type Ref } from 'vue'
+import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiError, ask, type Problem } from '@/shared/api/client'
 import type { Adjustment, ExerciseDetail } from '@/shared/api/types'
 
@@ -14,7 +14,8 @@ export function useWorkbench(
   adjustment: Ref<Adjustment>,
   loadKg: Ref<number | undefined>,
 ) {
-  const detail = ref<ExerciseDetail | null>(null)
+  // Answers are replaced as a whole: nothing inside them needs watching.
+  const detail = shallowRef<ExerciseDetail | null>(null)
   const problem = ref<Problem | null>(null)
   let asking = false
   let again = false

@@ -11,7 +11,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
 </script>
 
 <template>
-  <section v-for="pair in plan.pairs" :key="pair.letter" class="pair panel">
+  <section v-for="pair in plan.units" :key="pair.letter" class="pair panel">
     <h3>
       Pair {{ pair.letter }}
       <span class="quiet">

@@ -15,7 +15,7 @@ export function stepsOf(session: SessionView): Step[] {
   const day = Math.round(Date.parse(`${session.visitOn}T12:00:00Z`) / 86_400_000)
   const sides: Side[] = day % 2 ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT']
   const steps: Step[] = []
-  for (const pair of session.plan.pairs) {
+  for (const pair of session.plan.units) {
     const rounds = Math.max(...pair.slots.map((s) => s.sets))
     for (let round = 1; round <= rounds; round++) {
       const before = steps.length

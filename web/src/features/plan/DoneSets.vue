@@ -3,7 +3,7 @@ import type { SessionView } from '@/shared/api/types'
 import { load, words } from '@/shared/format'
 
 const props = defineProps<{ session: SessionView }>()
-const name = (key: string) => props.session.plan.pairs.flatMap((p) => p.slots).find((s) => s.exerciseKey === key)?.name
+const name = (key: string) => props.session.plan.units.flatMap((p) => p.slots).find((s) => s.exerciseKey === key)?.name
 </script>
 
 <template>

@@ -10,6 +10,7 @@ import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
+import kinesia.core.plan.Methods;
 import kinesia.core.screening.ScreenQuestions;
 import kinesia.core.screening.ScreeningFile;
 
@@ -35,6 +36,10 @@ public final class RuleFiles {
 
     public static ScreenQuestions questions() {
         return ScreeningFile.parse("screening.yaml", text("screening.yaml"));
+    }
+
+    public static Methods methods() {
+        return Methods.parse("methods.yaml", text("methods.yaml"));
     }
 
     public static String text(String name) {

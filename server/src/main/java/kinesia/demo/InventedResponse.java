@@ -41,7 +41,7 @@ final class InventedResponse {
         List<LoggedSet> sets = new ArrayList<>();
         for (Slot slot : plan.slots()) {
             Exercise exercise = model.catalogue().get(slot.exerciseKey());
-            ReachableLoads loads = ReachableLoads.of(equipment, exercise, body.massKg());
+            ReachableLoads loads = ReachableLoads.of(equipment, exercise, body);
             Load load = slot.load();
             int aim = slot.reps().high();
             for (int n = 1; n <= slot.sets(); n++) {

@@ -25,6 +25,7 @@ import kinesia.core.exercise.Workbench;
 import kinesia.core.exercise.WorkbenchScope;
 import kinesia.core.plan.Atlas;
 import kinesia.core.plan.LimitCheck;
+import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
@@ -139,7 +140,7 @@ final class AtlasViews {
                 e.group(),
                 methods.all().stream()
                         .filter(m -> m.drawsOn(e))
-                        .map(Methods.Method::key)
+                        .map(Method::key)
                         .toList(),
                 entry.stimulus(),
                 stress,
@@ -166,7 +167,7 @@ final class AtlasViews {
                 entry.done(),
                 e.guidance(),
                 new Workbench(base, who.body(), who.model().stimulusRules()).scope(),
-                ReachableLoads.of(who.equipment(), e, who.body().massKg()).loads(),
+                ReachableLoads.of(who.equipment(), e, who.body()).loads(),
                 band(e, entry, adjustment, who.body()));
     }
 

@@ -235,7 +235,7 @@ class FloorController {
     private InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey());
         ReachableLoads loads =
-                ReachableLoads.of(here.equipment(), exercise, here.body().massKg());
+                ReachableLoads.of(here.equipment(), exercise, here.body());
         return InSession.after(slot, set, loads);
     }
 
@@ -308,8 +308,7 @@ class FloorController {
                             Figure.of(model, exercise, here.body(), slot.load().kg()),
                             ReachableLoads.of(
                                             here.equipment(),
-                                            exercise,
-                                            here.body().massKg())
+                                            exercise, here.body())
                                     .loads(),
                             exercise.guidance().setUp(),
                             exercise.guidance().cues(),

@@ -15,6 +15,7 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Stance;
+import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
@@ -110,7 +111,7 @@ class LimitController {
                         .distinct()
                         .sorted()
                         .toList();
-            case NO_METHOD -> methods.all().stream().map(Methods.Method::key).toList();
+            case NO_METHOD -> methods.all().stream().map(Method::key).toList();
             default -> List.of();
         };
     }

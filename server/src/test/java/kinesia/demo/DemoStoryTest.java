@@ -52,7 +52,7 @@ class DemoStoryTest {
         JsonNode next = next("Tobias Fenn");
         assertThat(next.at("/signals/0/signal").asText()).isEqualTo("EASE");
         assertThat(next.get("changes").findValuesAsText("ruleId")).contains("EASE-swap");
-        assertThat(next.at("/plan/pairs")).isNotEmpty();
+        assertThat(next.at("/plan/units")).isNotEmpty();
     }
 
     @Test
@@ -73,8 +73,8 @@ class DemoStoryTest {
     @Test
     void somebody_in_a_wheelchair_gets_a_session_from_the_chair() throws Exception {
         JsonNode plan = next("Pia Ravnsund").get("plan");
-        assertThat(plan.get("pairs")).isNotEmpty();
-        for (String key : plan.get("pairs").findValuesAsText("exerciseKey")) {
+        assertThat(plan.get("units")).isNotEmpty();
+        for (String key : plan.get("units").findValuesAsText("exerciseKey")) {
             assertThat(model.catalogue().get(key).stance().name()).as(key).isEqualTo("SEATED");
         }
     }

@@ -36,7 +36,7 @@ class FloorTest {
         Answer planned = caller.put("/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(false));
         assertThat(planned.status()).isEqualTo(200);
         session = planned.at("/sessionId").asText();
-        slot = caller.get("/api/sessions/" + session).at("/plan/pairs/0/slots/0");
+        slot = caller.get("/api/sessions/" + session).at("/plan/units/0/slots/0");
     }
 
     private static ObjectNode door(boolean somethingNew) {

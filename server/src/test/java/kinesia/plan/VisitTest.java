@@ -58,11 +58,11 @@ class VisitTest {
     @Order(Integer.MAX_VALUE) // it leaves a session open
     void a_short_night_takes_one_point_of_effort_and_one_set_off() throws Exception {
         String client = caller.clientId("Pia Ravnsund");
-        JsonNode usual = caller.get("/api/clients/" + client + "/next").at("/plan/pairs/0/slots/0");
+        JsonNode usual = caller.get("/api/clients/" + client + "/next").at("/plan/units/0/slots/0");
         Answer answer = caller.put("/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(4.0, true, false));
         JsonNode session =
                 caller.get("/api/sessions/" + answer.at("/sessionId").asText()).body();
-        JsonNode slot = session.at("/plan/pairs/0/slots/0");
+        JsonNode slot = session.at("/plan/units/0/slots/0");
         assertThat(slot.get("targetEffort").asDouble())
                 .isEqualTo(usual.get("targetEffort").asDouble() - 1);
         assertThat(slot.get("sets").asInt())

@@ -128,7 +128,7 @@ class PlaceTest {
         String id =
                 caller.put(session, door.put("placeId", home)).at("/sessionId").asText();
         JsonNode planned = caller.get("/api/sessions/" + id).body();
-        assertThat(planned.at("/plan/pairs")).isNotEmpty();
+        assertThat(planned.at("/plan/units")).isNotEmpty();
         for (JsonNode guide : planned.get("guides")) {
             for (JsonNode load : guide.get("loads")) {
                 assertThat(load.get("label").asText()).isIn("1 kg", "3 kg", "only band", "body weight");

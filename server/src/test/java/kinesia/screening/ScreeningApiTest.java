@@ -231,7 +231,7 @@ class ScreeningApiTest {
         });
         String limits = "/api/clients/" + client + "/limits";
         String bend = keyOf(caller.get(limits).body(), "LARGEST_ELBOW_BEND");
-        assertThat(next(client).at("/plan/pairs")).isNotEmpty();
+        assertThat(next(client).at("/plan/units")).isNotEmpty();
 
         assertThat(change(
                                 client,
@@ -248,7 +248,7 @@ class ScreeningApiTest {
 
         String weekly = keyOf(caller.get(limits).body(), "SETS_A_WEEK");
         change(client, Map.of("kind", "OVERRIDE", "limitKey", weekly, "why", "only showing the set-up today"));
-        assertThat(next(client).at("/plan/pairs")).isNotEmpty();
+        assertThat(next(client).at("/plan/units")).isNotEmpty();
         change(
                 client,
                 Map.of(
@@ -312,7 +312,7 @@ class ScreeningApiTest {
         Answer screen = caller.get("/api/clients/" + client + "/screen");
         assertThat(screen.at("/now/outcome").asText()).isEqualTo("REFER_BEFORE_LOADING");
         JsonNode plan = next(client).path("plan");
-        for (JsonNode pair : plan.path("pairs")) {
+        for (JsonNode pair : plan.path("units")) {
             for (JsonNode slot : pair.get("slots")) {
                 assertThat(slot.at("/stress/OUTER_ELBOW").asDouble()).isLessThan(0.25);
             }

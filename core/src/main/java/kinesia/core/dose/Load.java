@@ -11,8 +11,11 @@ import kinesia.core.reason.Numbers;
  * @param label as the trainer finds it, for example "6 kg" or "green band"
  */
 public record Load(double kg, String label) implements Comparable<Load> {
+    /** The heaviest load there is. */
+    public static final double MOST_KG = 300;
+
     public Load {
-        InvalidValue.requireWithin("load", kg, 0, 300, "kg");
+        InvalidValue.requireWithin("load", kg, 0, MOST_KG, "kg");
     }
 
     /** A plain weight. */

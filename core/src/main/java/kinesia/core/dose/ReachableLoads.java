@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import kinesia.core.arm.Resistance;
 import kinesia.core.dose.Equipment.Plated;
+import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
 import org.jspecify.annotations.Nullable;
@@ -19,9 +20,12 @@ public record ReachableLoads(List<Load> loads) {
         loads = List.copyOf(loads);
     }
 
-    /** All loads of {@code equipment} for {@code exercise}; body weight gives one, its share of {@code bodyMassKg}. */
-    public static ReachableLoads of(Equipment equipment, Exercise exercise, double bodyMassKg) {
-        return of(equipment, exercise.implement(), exercise.bodyWeightShare() * bodyMassKg);
+    /** All loads of {@code equipment} for {@code exercise}; body weight gives one, its share of {@code body}'s mass. */
+    public static ReachableLoads of(Equipment equipment, Exercise exercise, Body body) {
+        ReachableLoads plain = of(equipment, exercise.implement(), exercise.bodyWeightShare() * body.massKg());
+        return exercise.implement() == Implement.BAND
+                ? BandSetUps.of(exercise, body).widen(plain)
+                : plain;
     }
 
     /** All loads of {@code equipment} with {@code implement}; {@code ownKg} is what the hands carry of the body. */

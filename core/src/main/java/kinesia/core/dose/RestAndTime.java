@@ -7,8 +7,9 @@ import kinesia.core.reason.Tag;
 /** Rest between rounds of pairs and how long a session takes. */
 public final class RestAndTime {
     public static final int CHANGE_OVER_S = 10;
-    public static final int SET_UP_PAIR_S = 60;
-    private static final int SHORTEST_REST_S = 60;
+    /** To set one exercise up [house]. */
+    public static final int SET_UP_S = 30;
+
     private static final int LONGEST_REST_S = 90;
     private static final int TRIM_S = 5;
 
@@ -31,22 +32,42 @@ public final class RestAndTime {
 
     /** The rest after a session with {@code last} seconds; trimmed when repetitions and effort held and all was go. */
     public static Rest after(int last, boolean held) {
-        int next = held ? Math.max(SHORTEST_REST_S, last - TRIM_S) : last;
-        String exact = !held
-                ? "Rest stays at " + last + " s: the last session did not hold repetitions, effort and go."
-                : next < last
-                        ? "Rest goes from " + last + " to " + next + " s: repetitions and effort held, all go."
-                        : "Rest stays at " + next + " s, the shortest for pairs.";
+        int next = held ? last - TRIM_S : last;
         return new Rest(
                 next,
                 Reason.of(
                                 "REST-trim",
                                 Tag.PRACTICE,
-                                "5 s a session from 90 to 60 s",
-                                exact,
-                                next < last ? "A little less rest today." : "The rest stays as it was.")
+                                "5 s a session down to the method's shortest",
+                                held
+                                        ? "Rest goes from " + last + " to " + next
+                                                + " s: repetitions and effort held, all go."
+                                        : "Rest stays at " + last
+                                                + " s: the last session did not hold repetitions, effort and go.",
+                                held ? "A little less rest today." : "The rest stays as it was.")
                         .with("last rest", last + " s")
                         .with("held", held));
+    }
+
+    /** {@code wanted} within what a method rests, from {@code mostS} down to {@code leastS}. */
+    public static Rest within(Rest wanted, int mostS, int leastS, String method) {
+        if (wanted.seconds() > mostS || wanted.seconds() < leastS) {
+            int seconds = Math.max(leastS, Math.min(mostS, wanted.seconds()));
+            return new Rest(
+                    seconds,
+                    Reason.of(
+                                    "REST-method",
+                                    Tag.PRACTICE,
+                                    mostS + " to " + leastS + " s",
+                                    mostS == leastS
+                                            ? "Rest is " + seconds + " s in this way of working: " + method + "."
+                                            : "Rest is " + seconds + " s, the "
+                                                    + (seconds == leastS ? "shortest" : "longest")
+                                                    + " of this way of working: " + method + ".",
+                                    "That is how long we rest in this one.")
+                            .with("rest", seconds + " s"));
+        }
+        return wanted;
     }
 
     /** Seconds of one set of {@code reps}; twice as long when the arms work in turn. */

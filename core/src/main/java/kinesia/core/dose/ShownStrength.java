@@ -19,6 +19,8 @@ public final class ShownStrength {
     private static final double MARGIN = 0.15;
     private static final double SEARCH_UP_TO_KG = 200;
     private static final int DEGREES = 161;
+    private static final int NEAR_DEGREES = 15;
+    private static final double TOLERANCE_NM = 0.5;
 
     private final ExerciseModel model;
     private final Body body;
@@ -51,20 +53,36 @@ public final class ShownStrength {
      * was shown over any part of its range that it loads.
      */
     public Optional<Double> largestLoadFor(Exercise exercise) {
-        if (exercise.bodyWeightShare() > 0 || !within(model.curve(exercise, body, 0))) {
+        if (exercise.bodyWeightShare() > 0) {
             return Optional.empty();
         }
-        double low = 0;
-        double high = SEARCH_UP_TO_KG;
-        for (int i = 0; i < 30; i++) {
-            double mid = (low + high) / 2;
-            if (within(model.curve(exercise, body, mid))) {
-                low = mid;
-            } else {
-                high = mid;
+        // Torques are linear in the load, so two curves give the load at which each moment reaches what was shown.
+        List<LoadCurve.Sample> none = model.curve(exercise, body, 0).samples();
+        List<LoadCurve.Sample> one = model.curve(exercise, body, 1).samples();
+        double load = SEARCH_UP_TO_KG;
+        for (int i = 0; i < none.size(); i++) {
+            double own = none.get(i).load().elbowDemandNm();
+            double perKg = one.get(i).load().elbowDemandNm() - own;
+            int degree = (int) Math.round(Math.max(0, none.get(i).pose().elbowFlexionDeg()));
+            double bent = shownAt(flexors, degree) + TOLERANCE_NM;
+            double straightened = shownAt(extensors, degree) + TOLERANCE_NM;
+            if (own > bent || -own > straightened) {
+                return Optional.empty();
+            }
+            if (Math.abs(perKg) > 1e-9) {
+                load = Math.min(load, perKg > 0 ? (bent - own) / perKg : (straightened + own) / -perKg);
             }
         }
-        return low < 0.05 ? Optional.empty() : Optional.of(low * (1 - MARGIN));
+        return load < 0.05 ? Optional.empty() : Optional.of(load * (1 - MARGIN));
+    }
+
+    // The envelope ends where nothing was ever done; the nearest shown angle stands in for it within 15 degrees.
+    private static double shownAt(double[] side, int degree) {
+        double shown = side[degree];
+        for (int d = 1; shown == 0 && d <= NEAR_DEGREES; d++) {
+            shown = Math.max(side[Math.max(0, degree - d)], side[Math.min(DEGREES - 1, degree + d)]);
+        }
+        return shown;
     }
 
     private void add(LoadCurve curve) {
@@ -86,24 +104,6 @@ public final class ShownStrength {
 
     private static int first(double from, double to) {
         return Math.max(0, (int) Math.ceil(Math.min(from, to)));
-    }
-
-    private boolean within(LoadCurve curve) {
-        for (LoadCurve.Sample sample : curve.samples()) {
-            double demand = sample.load().elbowDemandNm();
-            int degree = (int) Math.round(Math.max(0, sample.pose().elbowFlexionDeg()));
-            double[] side = demand >= 0 ? flexors : extensors;
-            // The envelope ends where nothing was ever done; the nearest shown angle stands in for it within 15
-            // degrees.
-            double shown = side[degree];
-            for (int d = 1; shown == 0 && d <= 15; d++) {
-                shown = Math.max(side[Math.max(0, degree - d)], side[Math.min(DEGREES - 1, degree + d)]);
-            }
-            if (Math.abs(demand) > shown + 0.5) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Whether anything was shown for the group. */

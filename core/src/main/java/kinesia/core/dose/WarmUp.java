@@ -11,9 +11,14 @@ import org.jspecify.annotations.Nullable;
 /** The warm-up: general, arms in every direction, then ramp sets of the first exercise of each muscle [practice]. */
 public final class WarmUp {
     private static final int GENERAL_S = 300;
-    private static final int SHORT_GENERAL_S = 150;
+    private static final int BRIEF_GENERAL_S = 90;
     private static final int SHORT_VISIT_MINUTES = 15;
     private static final int ARMS_S = 60;
+    private static final int BRIEF_ARMS_S = 40;
+    private static final int RAMPS_S = 150;
+    private static final int BRIEF_RAMPS_S = 60;
+    // The one ramp of a brief warm-up is the middle one.
+    private static final int BRIEF_RAMP = 1;
     private static final double[] RAMP_SHARES = {0.4, 0.6, 0.8};
     private static final int[] RAMP_REPS = {8, 5, 3};
     private static final double THIRD_RAMP_FROM_EFFORT = 8;
@@ -31,23 +36,39 @@ public final class WarmUp {
             int seconds,
             Reason reason) {}
 
-    /** The general part for a visit of {@code minutes}. */
-    public static List<Step> general(int minutes, int age, boolean stiffOrBack) {
-        boolean brief = minutes <= SHORT_VISIT_MINUTES;
+    /** Whether a visit of {@code minutes} is so short that the warm-up is cut to two or three minutes. */
+    public static boolean isBrief(int minutes) {
+        return minutes <= SHORT_VISIT_MINUTES;
+    }
+
+    /** Seconds of {@code steps}. */
+    public static int seconds(List<Step> steps) {
+        return steps.stream().mapToInt(Step::seconds).sum();
+    }
+
+    /** Seconds kept free for the ramp sets before the exercises are known [house]. */
+    public static int rampsSeconds(boolean brief) {
+        return brief ? BRIEF_RAMPS_S : RAMPS_S;
+    }
+
+    /** The general part for a visit of {@code minutes}; {@code brief} when there is little time or little work. */
+    public static List<Step> general(boolean brief, int minutes, int age, boolean stiffOrBack) {
         List<Step> steps = new ArrayList<>();
         steps.add(new Step(
                 "Easy whole-body movement: walk, march on the spot or pedal",
                 null,
                 null,
                 0,
-                brief ? SHORT_GENERAL_S : GENERAL_S,
+                brief ? BRIEF_GENERAL_S : GENERAL_S,
                 Reason.of(
                                 "WARMUP-general",
                                 Tag.PUB,
-                                "5 to 10 min; 2 to 3 when only ten minutes are there",
-                                brief
-                                        ? "Two and a half minutes, because the visit is " + minutes + " min."
-                                        : "Five minutes of easy movement come before any lift.",
+                                "5 to 10 min; 2 to 3 in all when only ten minutes are there",
+                                !brief
+                                        ? "Five minutes of easy movement come before any lift."
+                                        : isBrief(minutes)
+                                                ? "A minute and a half, because the visit is " + minutes + " min."
+                                                : "A minute and a half, because a longer warm-up would outlast the work.",
                                 "Warm joints complain less.")
                         .with("minutes of the visit", minutes)));
         boolean twice = age >= EXTRA_ROUND_AGE || stiffOrBack;
@@ -56,7 +77,7 @@ public final class WarmUp {
                 null,
                 null,
                 0,
-                twice ? 2 * ARMS_S : ARMS_S,
+                (twice ? 2 : 1) * (brief ? BRIEF_ARMS_S : ARMS_S),
                 Reason.of(
                                 "WARMUP-arms",
                                 Tag.PRACTICE,
@@ -72,12 +93,18 @@ public final class WarmUp {
         return steps;
     }
 
-    /** Ramp sets for {@code exercise} at {@code working} load; loads the room has, rounded down, repeats left out. */
-    public static List<Step> ramp(Exercise exercise, Load working, Effort target, ReachableLoads loads) {
+    /**
+     * Ramp sets for {@code exercise} at {@code working} load; loads the room has, rounded down, repeats left out, one when
+     * {@code brief}.
+     */
+    public static List<Step> ramp(Exercise exercise, Load working, Effort target, ReachableLoads loads, boolean brief) {
         List<Step> steps = new ArrayList<>();
         double last = 0;
         int rounds = target.value() >= THIRD_RAMP_FROM_EFFORT ? 3 : 2;
-        for (int i = 0; i < rounds && exercise.bodyWeightShare() == 0; i++) {
+        for (int i = brief ? BRIEF_RAMP : 0; i < (brief ? BRIEF_RAMP + 1 : rounds); i++) {
+            if (exercise.bodyWeightShare() > 0) {
+                break;
+            }
             double aim = RAMP_SHARES[i] * working.kg();
             Load load = loads.atMost(aim);
             if (load.kg() >= working.kg() || load.kg() <= last) {

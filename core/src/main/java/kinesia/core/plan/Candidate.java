@@ -1,43 +1,56 @@
 package kinesia.core.plan;
 
 import java.util.Map;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
-import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.reason.Reason;
 
 /**
- * An exercise this client may do here and now, with its range already shortened by limits.
+ * An exercise this client may do here and now in one section of a method, with its dose.
  *
- * @param stimulus per head and hard set
- * @param stress per site, at equal effort
- * @param cost stress that counts: at sore sites, weighted by how sore they are
+ * @param fit the exercise with its range already shortened by limits
+ * @param exercise the same at its tempo of today
+ * @param stressShare stress of one set against a hard set of ten, from repetitions and load
  * @param mostSets 1 to 4
+ * @param sides the dose of each arm where they differ; empty when they are alike
  * @param why the reasons behind effort, repetitions, sets and range so far
  */
 record Candidate(
+        Fit fit,
         Exercise exercise,
-        Map<Head, Double> stimulus,
-        Map<Site, Double> stress,
-        double cost,
+        Method.Pick pick,
+        double stressShare,
         int mostSets,
         Exercise.RepRange reps,
         Effort effort,
-        ReachableLoads loads,
+        Map<Side, ArmDose> sides,
         Map<Aspect, Reason> why) {
+    /** What one arm may do. */
+    record ArmDose(Exercise exercise, Exercise.RepRange reps, Effort effort) {}
 
     /** What the muscles get for what the sore places pay. */
     double worth() {
-        return Suitability.worth(stimulus.values().stream().mapToDouble(d -> d).sum(), cost);
+        return fit.worth();
     }
 
-    /** Stress on the elbow itself, for putting the easiest first. */
-    double elbowStress() {
-        return exercise.group() == Head.Group.EXTENSORS
-                ? stress.getOrDefault(Site.BACK_OF_ELBOW, 0.0)
-                : stress.getOrDefault(Site.CROOK_OF_ELBOW, 0.0);
+    Map<Site, Double> stress() {
+        return fit.stress();
+    }
+
+    /** Seconds of one set. */
+    double setSeconds(Method.Dose dose) {
+        if (dose.stationS() > 0) {
+            return dose.stationS();
+        }
+        double reps = dose.setReps().isEmpty()
+                ? this.reps.high()
+                : dose.setReps().stream().mapToInt(r -> r).average().orElse(this.reps.high());
+        boolean oneArm = exercise.arms() == Exercise.Arms.IN_TURN && sides.size() == 1;
+        return reps
+                * exercise.tempo().secondsPerRep()
+                * (oneArm ? 1 : exercise.arms().timesAsLong());
     }
 }

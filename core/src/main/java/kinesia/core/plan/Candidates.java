@@ -1,252 +1,197 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
-import kinesia.core.dose.ReachableLoads;
-import kinesia.core.exercise.EffortLevel;
+import kinesia.core.dose.ShownStrength;
 import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Role;
-import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.WhyNot;
-import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
-import org.jspecify.annotations.Nullable;
 
 /** Sorts the catalogue into what this client may do here and now, and what is left out and why. */
 final class Candidates {
-    // The usual aim for people over fifty, leaving two to three repetitions in reserve [practice].
-    private static final Effort USUAL_EFFORT = Effort.of(7.5);
-    private static final Effort FIRST_EFFORT = Effort.of(6);
-    private static final int FORMS_OF_ONE_MOVEMENT = 1;
-    // Lowering takes about 3 s [practice]; faster is what "no fast lowering" leaves out.
-    private static final int SLOW_LOWERING_S = 3;
-    private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
+    // A set of ten at usual effort is the measure of stress; more and lighter repetitions count by Epley's load
+    // [house].
+    private static final double MEASURE_REPS = 10;
+    private static final double EPLEY = 30;
+    private static final double RESERVE = 2.5;
+    private static final double LIGHT_SHARE = 0.6;
 
-    private final ExerciseModel model;
     private final PlanRequest request;
-    private final ExerciseModel.StressScale scale;
-    private final List<Candidate> allowed = new ArrayList<>();
-    private final List<WhyNot> leftOut = new ArrayList<>();
+    private final ShownStrength shown;
+    private final List<Fit> fits = new ArrayList<>();
 
     Candidates(ExerciseModel model, PlanRequest request) {
-        this.model = model;
         this.request = request;
-        this.scale = model.stressScale(request.body());
-        // Held efforts are not planned for themselves; they are what a place may still do that takes nothing else.
+        this.shown = ShownStrength.from(model, request.body(), request.history());
+        ExerciseModel.StressScale scale = model.stressScale(request.body());
+        for (Exercise exercise : model.catalogue().all()) {
+            if (exercise.role().trainsTheArm() || exercise.role() == Role.COMPANION) {
+                fits.add(sorted(Fit.of(model, scale, request, request.method().ranged(exercise))));
+            }
+        }
+    }
+
+    private Fit sorted(Fit fit) {
+        String key = fit.exercise().key();
+        Fit sorted = fit;
+        Reason response = request.leftOut().get(key);
+        if (response != null) {
+            sorted = sorted.not(response);
+        }
+        if (request.dislikes().contains(key)) {
+            sorted = sorted.not(Reason.of(
+                    "CHOICE-dislike", Tag.HOUSE, "", "The client does not want it.", "You told us you dislike it."));
+        }
+        if (request.wishes().banned().contains(key)) {
+            sorted = sorted.not(Reason.of(
+                    "CHOICE-banned", Tag.HOUSE, "", "Left out by hand for this session.", "We leave this one today."));
+        }
+        Carryover carried = request.carryovers().get(key);
+        if (carried != null) {
+            return sorted.bounded(Math.max(
+                    carried.load().kg(),
+                    fit.loads().isEmpty() ? 0 : fit.loads().lightest().kg()));
+        }
+        double bound =
+                sorted.isAllowed() ? shown.largestLoadFor(sorted.exercise()).orElse(fit.boundKg()) : fit.boundKg();
+        return sorted.bounded(bound);
+    }
+
+    /** Whether what the client has shown bounds the load of {@code exercise}. */
+    boolean isKnown(Exercise exercise) {
+        return shown.largestLoadFor(exercise).isPresent();
+    }
+
+    ShownStrength shown() {
+        return shown;
+    }
+
+    List<Fit> fits() {
+        return fits;
+    }
+
+    /** What {@code pick} of {@code section} chooses among, once {@code given} filters have given way. */
+    List<Candidate> of(Method.Section section, Method.Pick pick, List<Method.Bendable> given, List<Reason> bends) {
+        List<Candidate> all = new ArrayList<>();
         boolean holds = request.limits().stream().anyMatch(l -> l.kind() == Limit.Kind.HOLDS_ONLY);
-        model.catalogue().all().stream()
-                .filter(e -> e.role() == Role.MAIN || (holds && e.role() == Role.HOLD))
-                .forEach(this::sort);
-    }
-
-    List<Candidate> allowed() {
-        return allowed;
-    }
-
-    /**
-     * Of each movement the form with most worth, and those the block already has: what the composer chooses among. More
-     * forms of one movement would change little and cost every plan time.
-     */
-    List<Candidate> shortlist() {
-        Map<String, List<Candidate>> byMovement = new LinkedHashMap<>();
-        allowed.forEach(c -> byMovement
-                .computeIfAbsent(c.exercise().movementFamily(), k -> new ArrayList<>())
-                .add(c));
-        List<Candidate> shortlist = new ArrayList<>();
-        for (List<Candidate> forms : byMovement.values()) {
-            List<Candidate> ranked = forms.stream()
-                    .sorted(Comparator.comparingDouble(Candidate::worth)
-                            .reversed()
-                            .thenComparing(c -> c.exercise().key()))
-                    .toList();
-            for (int i = 0; i < ranked.size(); i++) {
-                Candidate form = ranked.get(i);
-                if (i < FORMS_OF_ONE_MOVEMENT
-                        || request.inBlock().containsKey(form.exercise().key())) {
-                    shortlist.add(form);
+        for (Fit fit : fits) {
+            if (fit.isAllowed() && takes(pick, fit, given, holds)) {
+                Candidate candidate = candidate(fit, section.dose(), pick, bends);
+                if (candidate.mostSets() > 0 && (!request.method().cuffs() || hasCuffLoad(candidate))) {
+                    all.add(candidate);
                 }
             }
         }
-        return shortlist;
+        return all;
     }
 
-    List<WhyNot> leftOut() {
-        return leftOut;
+    // Held efforts are not planned for themselves; they are what a place may still do that takes nothing else.
+    private static boolean takes(Method.Pick pick, Fit fit, List<Method.Bendable> given, boolean holds) {
+        return pick.takesBent(fit.exercise(), fit.curve(), given)
+                || (holds
+                        && fit.exercise().role() == Role.HOLD
+                        && pick.roles().isEmpty()
+                        && pick.movements().isEmpty()
+                        && pick.purpose().takes(fit.exercise()));
     }
 
-    private void sort(Exercise exercise) {
-        List<Reason> against = new ArrayList<>();
-        Suitability.missing(exercise, request.equipment()).ifPresent(against::add);
-        Reason response = request.leftOut().get(exercise.key());
-        if (response != null) {
-            against.add(response);
-        }
-        if (request.dislikes().contains(exercise.key())) {
-            against.add(Reason.of(
-                    "CHOICE-dislike", Tag.HOUSE, "", "The client does not want it.", "You told us you dislike it."));
-        }
-        Suitability fit = Suitability.of(model, exercise, request.body(), EffortLevel.USUAL, request.limits());
-        against.addAll(fit.against());
-        if (against.isEmpty()) {
-            allowed.add(candidate(exercise, fit.exercise(), fit.curve()));
-        } else {
-            leftOut.add(new WhyNot(exercise.key(), exercise.name(), true, List.copyOf(against)));
-        }
+    private boolean hasCuffLoad(Candidate c) {
+        Carryover carried = request.carryovers().get(c.exercise().key());
+        return c.exercise().bodyWeightShare() == 0
+                && !c.fit().loads().isEmpty()
+                && StartLoad.hasCuffLoad(
+                        c.fit(),
+                        carried == null ? c.fit().boundKg() : carried.load().kg(),
+                        carried == null ? c.exercise().reps() : carried.reps());
     }
 
-    private Candidate candidate(Exercise full, Exercise ranged, LoadCurve curve) {
-        Map<Site, Double> stress = scale.of(curve, ranged);
-        double cost = Suitability.cost(stress, request.soreSites());
+    private Candidate candidate(Fit fit, Method.Dose dose, Method.Pick pick, List<Reason> bends) {
         Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
-        if (!ranged.movement().equals(full.movement())) {
-            why.put(
-                    Aspect.RANGE,
-                    LimitCheck.bends(full, request.limits()).get(0).reason());
+        List<Limit> bending = LimitCheck.bends(fit.full(), request.limits());
+        if (!fit.exercise().movement().equals(fit.full().movement()) && !bending.isEmpty()) {
+            why.put(Aspect.RANGE, bending.get(0).reason());
+        }
+        List<Side> arms = fit.workingArms();
+        Map<Side, Candidate.ArmDose> sides = new EnumMap<>(Side.class);
+        for (Side side : arms) {
+            Dosing dosing = new Dosing(request, dose, Fit.limitsOf(request.limits(), side));
+            Exercise exercise = fit.arms().getOrDefault(side, fit.exercise());
+            Map<Aspect, Reason> own = new EnumMap<>(Aspect.class);
+            Exercise.Tempo tempo = dosing.tempo(fit.full(), fit.stress(), own);
+            sides.put(
+                    side,
+                    new Candidate.ArmDose(
+                            exercise.atTempo(tempo),
+                            dosing.reps(fit.full(), tempo, fit.stress(), own),
+                            dosing.effort(fit.full(), fit.stress(), own)));
+        }
+        boolean turns = fit.exercise().arms() == Exercise.Arms.IN_TURN;
+        // The slot as a whole says what holds for both arms, or for the one that works.
+        Dosing leading = new Dosing(
+                request,
+                dose,
+                turns && arms.size() == 1 ? Fit.limitsOf(request.limits(), arms.get(0)) : request.limits());
+        Exercise.Tempo tempo = leading.tempo(fit.full(), fit.stress(), why);
+        Exercise.RepRange reps = leading.reps(fit.full(), tempo, fit.stress(), why);
+        Effort effort = leading.effort(fit.full(), fit.stress(), why);
+        int sets = leading.mostSets(fit.full(), fit.stress(), why);
+        leading.bends().stream().filter(r -> !bends.contains(r)).forEach(bends::add);
+        boolean differ =
+                turns && (arms.size() == 1 || sides.values().stream().distinct().count() > 1);
+        if (differ) {
+            why.put(Aspect.ARMS, armsReason(fit, arms));
         }
         return new Candidate(
-                ranged.atTempo(tempo(full, stress, why)),
-                model.stimulus(ranged, curve),
-                stress,
-                cost,
-                mostSets(full, stress, why),
-                reps(full, stress, why),
-                effort(full, stress, why),
-                ReachableLoads.of(request.equipment(), full, request.body().massKg()),
+                fit,
+                fit.exercise().atTempo(tempo),
+                pick,
+                stressShare(dose, pick, reps),
+                sets,
+                reps,
+                effort,
+                differ ? sides : Map.of(),
                 why);
     }
 
-    /** The exercise's tempo, with holds no longer and lowering no faster than limits say. */
-    private Exercise.Tempo tempo(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
-        Exercise.Tempo tempo = exercise.tempo();
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.LONGEST_HOLD, exercise, stress, request.limits())) {
-            if (limit.number() < tempo.holdS()) {
-                tempo = new Exercise.Tempo(tempo.upS(), (int) limit.number(), tempo.downS());
-                why.put(Aspect.TEMPO, limit.reason());
-            }
-        }
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.NO_FAST_LOWERING, exercise, stress, request.limits())) {
-            if (tempo.downS() < SLOW_LOWERING_S) {
-                tempo = new Exercise.Tempo(tempo.upS(), tempo.holdS(), SLOW_LOWERING_S);
-                why.put(Aspect.TEMPO, limit.reason());
-            }
-        }
-        return tempo;
-    }
-
-    private int mostSets(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
-        Carryover carried = request.carryovers().get(exercise.key());
-        int most = carried == null ? Carryover.ANY_SETS : Math.min(Carryover.ANY_SETS, carried.mostSets());
-        if (carried != null && most < Carryover.ANY_SETS) {
-            why.put(Aspect.SETS, carried.reason());
-        }
-        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.SETS_PER_EXERCISE, exercise, stress, request.limits()));
-        if (lowest != null && lowest.number() < most) {
-            why.put(Aspect.SETS, lowest.reason());
-            return (int) lowest.number();
-        }
-        return most;
-    }
-
-    private RepRange reps(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
-        Carryover carried = request.carryovers().get(exercise.key());
-        RepRange reps = carried != null ? carried.reps() : request.newToTraining() ? NEW_TO_TRAINING : exercise.reps();
-        if (carried == null) {
-            why.put(
-                    Aspect.REPS,
-                    request.newToTraining()
-                            ? Reason.of(
-                                    "REPS-new",
-                                    Tag.PUB,
-                                    "10 to 15 first",
-                                    "New to training: 10 to 15 repetitions first.",
-                                    "More and lighter to begin with.")
-                            : Reason.of(
-                                    "REPS-usual",
-                                    Tag.PRACTICE,
-                                    exercise.reps().low() + " to "
-                                            + exercise.reps().high(),
-                                    "The usual range of this exercise is "
-                                            + exercise.reps().low() + " to "
-                                            + exercise.reps().high() + " repetitions.",
-                                    "The usual number for this one."));
-        } else {
-            why.put(Aspect.REPS, carried.reason());
-        }
-        int low = reps.low();
-        int high = reps.high();
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.FEWEST_REPS, exercise, stress, request.limits())) {
-            if (limit.number() > low) {
-                low = (int) limit.number();
-                why.put(Aspect.REPS, limit.reason());
-            }
-        }
-        for (Limit limit : LimitCheck.dosing(Limit.Kind.MOST_REPS, exercise, stress, request.limits())) {
-            if (limit.number() < high) {
-                high = (int) limit.number();
-                why.put(Aspect.REPS, limit.reason());
-            }
-        }
-        return new RepRange(Math.min(low, Math.max(low, high)), Math.max(low, high));
-    }
-
-    private Effort effort(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
-        boolean first = request.history().isEmpty();
-        Effort effort = first ? FIRST_EFFORT : USUAL_EFFORT;
-        why.put(
-                Aspect.EFFORT,
-                first
-                        ? Reason.of(
-                                "EFFORT-first",
-                                Tag.HOUSE,
-                                "6",
-                                "The first session stays at effort 6: it finds loads and learns the movements.",
-                                "Today is for finding out, not for working hard.")
-                        : Reason.of(
-                                "EFFORT-usual",
-                                Tag.PRACTICE,
-                                "7 to 8 over fifty",
-                                "Effort 7.5 leaves two to three repetitions in reserve.",
-                                "Stop with two or three good ones still in you."));
-        Limit lowest = lowest(LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, exercise, stress, request.limits()));
-        if (lowest != null && lowest.number() < effort.value()) {
-            effort = effort.cappedAt(lowest.number());
-            why.put(Aspect.EFFORT, lowest.reason());
-        }
-        if (request.door().shortSleep() || request.door().armsWorkedHarder()) {
-            effort = effort.cappedAt(effort.value() - 1);
-            why.put(
-                    Aspect.EFFORT,
-                    doorReason(request.door(), "effort goes down by 1 to " + Numbers.plain(effort.value())));
-        }
-        return effort;
-    }
-
-    static Reason doorReason(Door door, String consequence) {
-        String what = door.shortSleep() ? "Under 5 h of sleep" : "A day heavier for the arms than usual";
+    private Reason armsReason(Fit fit, List<Side> arms) {
+        List<Reason> sided = request.limits().stream()
+                .filter(l -> l.side() != null)
+                .map(Limit::reason)
+                .toList();
+        String exact = arms.size() == 1
+                ? "Only the " + arms.get(0).word() + " arm does this one; limits keep the other out of it."
+                : "Each arm has its own range, repetitions or effort here, as its own limits say.";
         return Reason.of(
-                        "DOOR-easier",
+                        "ARMS-apart",
                         Tag.HOUSE,
-                        "under 5 h of sleep, or a day heavier for the arms than usual",
-                        what + ": " + consequence + ".",
-                        "After a day like that we take a little off.")
-                .with("sleep", door.sleepHours() == null ? "not asked" : door.sleepHours() + " h")
-                .with("arms worked harder", door.armsWorkedHarder());
+                        "a limit on one side holds for that arm alone when the arms work singly",
+                        exact + " " + sided.get(0).exact(),
+                        arms.size() == 1 ? "The other arm has a rest in this one." : "Each arm gets what suits it.")
+                .with("exercise", fit.exercise().name());
     }
 
-    private static @Nullable Limit lowest(List<Limit> limits) {
-        return limits.stream()
-                .min((a, b) -> Double.compare(a.number(), b.number()))
-                .orElse(null);
+    private static double stressShare(Method.Dose dose, Method.Pick pick, Exercise.RepRange reps) {
+        double average = dose.setReps().isEmpty()
+                ? reps.high()
+                : dose.setReps().stream().mapToInt(r -> r).average().orElse(reps.high());
+        double load = (EPLEY + MEASURE_REPS + RESERVE) / (EPLEY + average + RESERVE);
+        return average / MEASURE_REPS * load * pick.loadShare() * (dose.light() ? LIGHT_SHARE : 1);
+    }
+
+    /** Why each exercise for the arm that may not be done is left out. */
+    List<WhyNot> leftOut() {
+        return fits.stream()
+                .filter(f -> !f.isAllowed() && f.exercise().role() == Role.MAIN)
+                .map(f -> new WhyNot(f.exercise().key(), f.exercise().name(), true, f.against()))
+                .toList();
     }
 }

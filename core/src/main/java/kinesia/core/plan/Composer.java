@@ -3,230 +3,521 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.IdentityHashMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.Head;
-import kinesia.core.screening.Limit;
+import kinesia.core.plan.SessionProblem.Chosen;
+import kinesia.core.plan.SessionProblem.Option;
+import kinesia.core.plan.SessionProblem.Pick;
+import kinesia.core.plan.SessionProblem.Section;
+import kinesia.core.plan.SessionProblem.Solution;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Picks the bending and straightening exercises and their rounds with the largest objective: diminishing value of each
- * head's sets, less what sore places pay, less the cost of changing. Exact: every combination within the session's time
- * is bounded or tried.
+ * Solves a {@link SessionProblem} exactly. Picks that share no muscle head and no movement are independent but for time,
+ * stress and partners, so each such part is enumerated alone and only what nothing else beats in value, time and stress is
+ * kept; the parts are then joined best first until no pair left can be better. Deterministic: of equals the first is kept.
  */
+@SuppressWarnings("EnumOrdinal") // counts by place are packed into bits
 final class Composer {
-    private static final int MOST_PAIRS = 3;
-    private static final int MOST_ROUNDS = 4;
-    // Value of stimulus up to two thirds of the visit's budget, then half of that, then nearly nothing [house].
-    private static final double FULL_VALUE_SHARE = 0.67;
-    private static final double REDUCED_VALUE = 0.5;
-    private static final double SPARE_VALUE = 0.05;
-    private static final double COST_PER_STRESS_SET = 0.25;
-    private static final double CONTINUITY_BONUS = 1.0;
-    private static final double SAME_SETS_BONUS = 0.2;
+    private static final double SAME = 1e-9;
+    private static final int BITS = 3;
+    private static final int CLASSES = SessionProblem.Where.values().length;
+    private static final int COLUMNS = 3;
 
-    private final PlanRequest request;
-    private final SessionClock clock;
-    private final int floorVisits;
-    private final IdentityHashMap<Candidate, double[]> shares = new IdentityHashMap<>();
+    private final SessionProblem problem;
+    private final int[] circuitRounds;
+    private final int linked;
+    private @Nullable Solution best;
 
-    Composer(PlanRequest request, SessionClock clock) {
-        this.request = request;
-        this.clock = clock;
-        this.floorVisits = request.limits().stream()
-                .filter(l -> l.kind() == Limit.Kind.MOST_FLOOR_CHANGES)
-                .mapToInt(l -> (int) l.number())
-                .min()
-                .orElse(Integer.MAX_VALUE);
+    private Composer(SessionProblem problem, int[] circuitRounds, @Nullable Solution best) {
+        this.problem = problem;
+        this.circuitRounds = circuitRounds;
+        this.best = best;
+        int found = -1;
+        for (int s = 0; s < problem.sections().size(); s++) {
+            found = problem.sections().get(s).layout().linksItsPicks() ? s : found;
+        }
+        this.linked = found;
     }
 
-    /** The exercises of one group, in order, with their sets. */
-    record Choice(List<Candidate> order, List<Integer> sets, double score) {}
-
-    /** The best session: both groups with the same number of pairs. */
-    record Best(Choice flexors, Choice extensors) {
-        double score() {
-            return flexors.score() + extensors.score();
-        }
+    /** The best session; null when none keeps every bound. */
+    static @Nullable Solution solve(SessionProblem problem) {
+        return circuits(problem, new int[problem.sections().size()], 0, null);
     }
 
-    /** The optimum over {@code candidates}; null when no pair fits. Two pairs or three where possible, else one. */
-    @Nullable
-    Best best(List<Candidate> candidates) {
-        Map<Head.Group, List<Candidate>> byGroup = new EnumMap<>(Head.Group.class);
-        for (Head.Group group : Head.Group.values()) {
-            byGroup.put(
-                    group,
-                    candidates.stream()
-                            .filter(c -> c.exercise().group() == group)
-                            .toList());
+    /** All stations of a circuit have the same rounds: each number is tried. */
+    private static @Nullable Solution circuits(
+            SessionProblem problem, int[] rounds, int section, @Nullable Solution best) {
+        if (section == rounds.length) {
+            Composer composer = new Composer(problem, rounds.clone(), best);
+            composer.run();
+            return composer.best;
         }
-        Best best = null;
-        for (int pairs = 2; pairs <= MOST_PAIRS; pairs++) {
-            best = better(best, best(byGroup, pairs));
+        Section here = problem.sections().get(section);
+        Solution found = best;
+        if (here.layout() == Method.Layout.CIRCUIT) {
+            for (int r = here.mostRounds(); r >= here.fewestRounds(); r--) {
+                rounds[section] = r;
+                found = circuits(problem, rounds, section + 1, found);
+            }
+        } else {
+            found = circuits(problem, rounds, section + 1, found);
         }
-        return best == null ? best(byGroup, 1) : best;
+        return found;
     }
 
-    private @Nullable Best best(Map<Head.Group, List<Candidate>> byGroup, int pairs) {
-        List<List<Candidate>> flexorOrders = orders(byGroup.getOrDefault(Head.Group.FLEXORS, List.of()), pairs);
-        List<List<Candidate>> extensorOrders = orders(byGroup.getOrDefault(Head.Group.EXTENSORS, List.of()), pairs);
-        Best best = null;
-        for (List<Integer> rounds : rounds(pairs)) {
-            List<Choice> flexors = choices(Head.Group.FLEXORS, flexorOrders, rounds);
-            List<Choice> extensors = choices(Head.Group.EXTENSORS, extensorOrders, rounds);
-            for (Choice flexor : flexors) {
-                if (best != null
-                        && !extensors.isEmpty()
-                        && flexor.score() + extensors.get(0).score() <= best.score()) {
-                    break; // sorted: no later one can be better with any partner
-                }
-                for (Choice extensor : extensors) {
-                    Best both = new Best(flexor, extensor);
-                    if (best != null && both.score() <= best.score()) {
-                        break; // sorted: nothing further along can be better
+    private void run() {
+        double available = problem.availableS();
+        for (int s = 0; s < circuitRounds.length; s++) {
+            available -= circuitRounds[s] * problem.sections().get(s).roundS();
+        }
+        List<Part> parts = parts();
+        for (Part part : parts) {
+            part.enumerate(available);
+            if (part.buckets.isEmpty()) {
+                return;
+            }
+        }
+        double[] ahead = new double[parts.size() + 1];
+        for (int i = parts.size() - 1; i >= 0; i--) {
+            ahead[i] = ahead[i + 1] + parts.get(i).sorted.get(0).best();
+        }
+        join(parts, 0, ahead, available, new Label(problem.stressBudget().length));
+    }
+
+    /** The picks, put together where they share a head or a movement. */
+    private List<Part> parts() {
+        List<Part> parts = new ArrayList<>();
+        for (int s = 0; s < problem.sections().size(); s++) {
+            List<Pick> picks = problem.sections().get(s).picks();
+            for (int p = 0; p < picks.size(); p++) {
+                Part joined = new Part();
+                joined.add(s, p, picks.get(p));
+                for (Part other : List.copyOf(parts)) {
+                    if (other.sharesWith(joined)) {
+                        parts.remove(other);
+                        joined = other.with(joined);
                     }
-                    if (clock.fits(both) && FloorVisits.of(both) <= floorVisits) {
-                        best = both;
-                        break;
-                    }
                 }
+                parts.add(joined);
             }
         }
-        return best;
+        return parts;
     }
 
-    /** Every choice of {@code pairs} exercises of different movements, each in the order of the session. */
-    private static List<List<Candidate>> orders(List<Candidate> all, int pairs) {
-        // Sorted once; every subset taken in this order is in the order of the session.
-        List<Candidate> sorted = all.stream()
-                .sorted(Comparator.comparing((Candidate c) -> c.exercise().closingPress())
-                        .thenComparing(Candidate::elbowStress)
-                        .thenComparing(c -> c.exercise().key()))
-                .toList();
-        List<List<Candidate>> orders = new ArrayList<>();
-        subsets(sorted, pairs, 0, new ArrayList<>(), orders::add);
-        return orders;
-    }
-
-    private List<Choice> choices(Head.Group group, List<List<Candidate>> orders, List<Integer> rounds) {
-        int budget =
-                java.util.Objects.requireNonNull(request.budget().get(group)).sets();
-        List<Choice> choices = new ArrayList<>();
-        for (List<Candidate> order : orders) {
-            int[] sets = new int[order.size()];
-            int left = budget;
-            boolean each = true;
-            for (int i = 0; i < sets.length; i++) {
-                sets[i] = Math.min(left, Math.min(rounds.get(i), order.get(i).mostSets()));
-                left -= sets[i];
-                each &= sets[i] > 0;
+    private void join(List<Part> parts, int at, double[] ahead, double available, Label so) {
+        if (at == parts.size()) {
+            if (best == null || so.value > best.value() + SAME) {
+                best = solution(so);
             }
-            if (each) {
-                choices.add(new Choice(order, Arrays.stream(sets).boxed().toList(), score(order, sets, budget)));
-            }
-        }
-        choices.sort(Comparator.comparing(Choice::score).reversed());
-        return choices;
-    }
-
-    /** Rounds of each pair: at most one pair with a single round, and never more rounds later than earlier. */
-    private List<List<Integer>> rounds(int pairs) {
-        int most = request.budget().values().stream()
-                .mapToInt(PlanRequest.SetBudget::sets)
-                .max()
-                .orElse(0);
-        List<List<Integer>> all = new ArrayList<>();
-        extend(all, new ArrayList<>(), pairs, most, MOST_ROUNDS);
-        return all;
-    }
-
-    private static void extend(List<List<Integer>> all, List<Integer> begun, int pairs, int left, int highest) {
-        if (begun.size() == pairs) {
-            all.add(List.copyOf(begun));
             return;
         }
-        boolean last = begun.size() == pairs - 1;
-        for (int n = Math.min(left, highest); n >= (last ? 1 : 2); n--) {
-            begun.add(n);
-            extend(all, begun, pairs, left - n, n);
-            begun.remove(begun.size() - 1);
-        }
-        if (begun.isEmpty() && pairs == 2 && left == pairs) {
-            // Two sets in all: one each, which is enough to begin with (Garber et al. 2011 [pub]).
-            all.add(java.util.Collections.nCopies(pairs, 1));
-        }
-    }
-
-    private double score(List<Candidate> order, int[] sets, int budget) {
-        double[] given = new double[Head.values().length];
-        double score = 0;
-        for (int i = 0; i < sets.length; i++) {
-            Candidate candidate = order.get(i);
-            int n = sets[i];
-            double[] shares = shares(candidate);
-            for (int head = 0; head < given.length; head++) {
-                given[head] += n * shares[head];
+        for (Bucket bucket : parts.get(at).sorted) {
+            if (best != null && so.value + bucket.best() + ahead[at + 1] <= best.value() + SAME) {
+                return;
             }
-            score -= n * candidate.cost() * COST_PER_STRESS_SET;
-            Integer before = request.inBlock().get(candidate.exercise().key());
-            if (before != null) {
-                score += CONTINUITY_BONUS + (before == n ? SAME_SETS_BONUS : 0);
+            if (!so.goesWith(bucket.key, at == parts.size() - 1)) {
+                continue;
             }
-        }
-        for (double amount : given) {
-            score += value(amount, budget);
-        }
-        return score;
-    }
-
-    /** The candidate's stimulus in the order of the heads; looked up once, as this is the innermost loop. */
-    private double[] shares(Candidate candidate) {
-        return shares.computeIfAbsent(candidate, c -> {
-            Head[] heads = Head.values();
-            double[] byHead = new double[heads.length];
-            for (int i = 0; i < heads.length; i++) {
-                byHead[i] = c.stimulus().getOrDefault(heads[i], 0.0);
-            }
-            return byHead;
-        });
-    }
-
-    private static double value(double given, int budget) {
-        double full = FULL_VALUE_SHARE * budget;
-        double first = Math.min(given, full);
-        double second = Math.min(Math.max(0, given - full), budget - full);
-        double spare = Math.max(0, given - budget);
-        return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
-    }
-
-    private static void subsets(
-            List<Candidate> all,
-            int size,
-            int from,
-            List<Candidate> chosen,
-            java.util.function.Consumer<List<Candidate>> sink) {
-        if (chosen.size() == size) {
-            sink.accept(List.copyOf(chosen));
-            return;
-        }
-        for (int i = from; i < all.size(); i++) {
-            Exercise next = all.get(i).exercise();
-            if (chosen.stream().noneMatch(c -> c.exercise().movementFamily().equals(next.movementFamily()))) {
-                chosen.add(all.get(i));
-                subsets(all, size, i + 1, chosen, sink);
-                chosen.remove(chosen.size() - 1);
+            for (Label label : bucket.labels) {
+                if (best != null && so.value + label.value + ahead[at + 1] <= best.value() + SAME) {
+                    break;
+                }
+                if (so.seconds + label.seconds <= available + SAME && so.fits(label)) {
+                    join(parts, at + 1, ahead, available, so.and(label, bucket.key));
+                }
             }
         }
     }
 
-    private static @Nullable Best better(@Nullable Best a, @Nullable Best b) {
-        if (a == null || b == null) {
-            return a == null ? b : a;
+    private Solution solution(Label label) {
+        List<Chosen> chosen = new ArrayList<>();
+        for (int gene : label.genes) {
+            chosen.add(new Chosen(gene >>> 24, (gene >>> 16) & 0xff, (gene >>> 4) & 0xfff, gene & 0xf));
         }
-        return b.score() > a.score() ? b : a;
+        chosen.sort(Comparator.comparingInt(Chosen::section)
+                .thenComparingInt(Chosen::pick)
+                .thenComparingInt(Chosen::option));
+        return new Solution(List.copyOf(chosen), label.value, problem.availableS() - availableLeft(label));
+    }
+
+    private double availableLeft(Label label) {
+        double left = problem.availableS() - label.seconds;
+        for (int s = 0; s < circuitRounds.length; s++) {
+            left -= circuitRounds[s] * problem.sections().get(s).roundS();
+        }
+        return left;
+    }
+
+    /** What must fit together between parts: partners by rounds and place, overhead, floor. Stations: bench and line. */
+    private record Key(long column0, long column1, long column2, int overhead, int floor, int stations) {
+        long column(int i) {
+            return i == 0 ? column0 : i == 1 ? column1 : column2;
+        }
+    }
+
+    /** A choice in one part, or in the parts joined so far. */
+    private final class Label {
+        private final double[] stress;
+        private final long[] columns = new long[COLUMNS];
+        private double value;
+        private double seconds;
+        private int overhead;
+        private int floor;
+        private int stations;
+        private int[] genes = {};
+
+        Label(int places) {
+            this.stress = new double[places];
+        }
+
+        boolean fits(Label other) {
+            for (int i = 0; i < stress.length; i++) {
+                if (stress[i] + other.stress[i] > problem.stressBudget()[i] + SAME) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        boolean goesWith(Key key, boolean last) {
+            return overhead + key.overhead <= problem.mostOverhead()
+                    && Integer.bitCount(floor | key.floor) <= problem.mostOnFloor()
+                    && (!last || partnered(key));
+        }
+
+        /** Whether every exercise of a pair or block has its partners. */
+        private boolean partnered(Key key) {
+            if (linked < 0) {
+                return true;
+            }
+            long first = columns[0] + key.column0;
+            long second = columns[1] + key.column1;
+            if (problem.sections().get(linked).layout() == Method.Layout.PAIRS) {
+                return pairs(first, second);
+            }
+            return (stations | key.stations) != 3 && blocks(first, second, columns[2] + key.column2);
+        }
+
+        Label and(Label other, Key key) {
+            Label both = new Label(stress.length);
+            for (int i = 0; i < stress.length; i++) {
+                both.stress[i] = stress[i] + other.stress[i];
+            }
+            for (int i = 0; i < COLUMNS; i++) {
+                both.columns[i] = columns[i] + key.column(i);
+            }
+            both.value = value + other.value;
+            both.seconds = seconds + other.seconds;
+            both.overhead = overhead + key.overhead;
+            both.floor = floor | key.floor;
+            both.stations = stations | key.stations;
+            both.genes = Arrays.copyOf(genes, genes.length + other.genes.length);
+            System.arraycopy(other.genes, 0, both.genes, genes.length, other.genes.length);
+            return both;
+        }
+
+        boolean beats(Label other) {
+            if (value < other.value || seconds > other.seconds + SAME) {
+                return false;
+            }
+            for (int i = 0; i < stress.length; i++) {
+                if (stress[i] > other.stress[i] + SAME) {
+                    return false;
+                }
+            }
+            return true;
+        }
+    }
+
+    private static long unit(int rounds, SessionProblem.Where where) {
+        return 1L << (BITS * ((rounds - 1) * CLASSES + where.ordinal()));
+    }
+
+    private static int count(long column, int rounds, SessionProblem.Where where) {
+        return (int) (column >>> (BITS * ((rounds - 1) * CLASSES + where.ordinal()))) & ((1 << BITS) - 1);
+    }
+
+    private static int total(long column, int rounds) {
+        int sum = 0;
+        for (SessionProblem.Where where : SessionProblem.Where.values()) {
+            sum += count(column, rounds, where);
+        }
+        return sum;
+    }
+
+    // Hall's condition: what stands at one place finds its partner there or among what is free.
+    private static boolean pairs(long a, long b) {
+        for (int r = 1; r <= SessionProblem.MOST_ROUNDS; r++) {
+            if (total(a, r) != total(b, r)
+                    || count(a, r, SessionProblem.Where.FLOOR) != count(b, r, SessionProblem.Where.FLOOR)
+                    || !housed(a, b, r)
+                    || !housed(b, a, r)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean housed(long a, long b, int rounds) {
+        int free = count(b, rounds, SessionProblem.Where.FREE);
+        return count(a, rounds, SessionProblem.Where.BENCH) <= count(b, rounds, SessionProblem.Where.BENCH) + free
+                && count(a, rounds, SessionProblem.Where.CABLE) <= count(b, rounds, SessionProblem.Where.CABLE) + free
+                && count(a, rounds, SessionProblem.Where.ANCHOR)
+                        <= count(b, rounds, SessionProblem.Where.ANCHOR) + free;
+    }
+
+    private static boolean blocks(long a, long b, long c) {
+        for (int r = 1; r <= SessionProblem.MOST_ROUNDS; r++) {
+            if (total(a, r) != total(b, r) || total(b, r) != total(c, r)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Labels that need the same of the other parts, best first once sorted. */
+    private static final class Bucket {
+        private final Key key;
+        private final List<Label> labels = new ArrayList<>();
+
+        Bucket(Key key) {
+            this.key = key;
+        }
+
+        double best() {
+            return labels.get(0).value;
+        }
+    }
+
+    /** Picks that only count together. */
+    private final class Part {
+        private final List<int[]> places = new ArrayList<>();
+        private final List<Pick> picks = new ArrayList<>();
+        private final Map<Key, Bucket> buckets = new LinkedHashMap<>();
+        private final Map<String, Integer> families = new HashMap<>();
+        private List<Bucket> sorted = List.of();
+
+        // The choice being built.
+        private final double[] given = new double[SessionProblem.HEADS];
+        private final double[] stress = new double[problem.stressBudget().length];
+        private final int[] counts = new int[2];
+        private final int[] served = new int[SessionProblem.HEADS];
+        private final long[] columns = new long[COLUMNS];
+        private final int[] onFloor = new int[problem.sections().size()];
+        private final int[] atStation = new int[2];
+        private final int[] genes = new int[32];
+        private final List<boolean[]> worthTrying = new ArrayList<>();
+        private boolean[] used = {};
+        private int depth;
+        private int overhead;
+        private int pinned;
+        private double fixed;
+        private double seconds;
+        private double available;
+        private int pinnedInAll;
+        private final boolean[] canServe = new boolean[SessionProblem.HEADS];
+
+        void add(int section, int pick, Pick what) {
+            places.add(new int[] {section, pick});
+            picks.add(what);
+        }
+
+        Part with(Part other) {
+            for (int i = 0; i < other.picks.size(); i++) {
+                add(other.places.get(i)[0], other.places.get(i)[1], other.picks.get(i));
+            }
+            return this;
+        }
+
+        boolean sharesWith(Part other) {
+            for (Pick a : picks) {
+                for (Pick b : other.picks) {
+                    for (Option x : a.options()) {
+                        for (Option y : b.options()) {
+                            if (x.family().equals(y.family()) || shareHead(x, y)) {
+                                return true;
+                            }
+                        }
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static boolean shareHead(Option x, Option y) {
+            for (int h = 0; h < SessionProblem.HEADS; h++) {
+                if (x.given()[h] > 0 && y.given()[h] > 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        void enumerate(double mostSeconds) {
+            available = mostSeconds;
+            java.util.Set<String> pins = new java.util.HashSet<>();
+            for (int p = 0; p < picks.size(); p++) {
+                int fewest = problem.sections().get(places.get(p)[0]).fewestRounds();
+                worthTrying.add(undominated(picks.get(p).options()));
+                for (Option option : picks.get(p).options()) {
+                    families.putIfAbsent(option.family(), families.size());
+                    boolean usable = option.mostRounds() >= fewest;
+                    for (int h = 0; h < SessionProblem.HEADS; h++) {
+                        canServe[h] |= usable && option.serves()[h];
+                    }
+                    if (usable && option.pinned()) {
+                        pins.add(option.key());
+                    }
+                }
+            }
+            pinnedInAll = pins.size();
+            used = new boolean[families.size()];
+            pick(0);
+            buckets.values()
+                    .forEach(b -> b.labels.sort(
+                            Comparator.comparingDouble((Label l) -> l.value).reversed()));
+            sorted = buckets.values().stream()
+                    .sorted(Comparator.comparingDouble(Bucket::best).reversed())
+                    .toList();
+        }
+
+        /** Options that no other form of the same movement can stand in for at no loss. */
+        private static boolean[] undominated(List<Option> options) {
+            boolean[] worth = new boolean[options.size()];
+            for (int o = 0; o < worth.length; o++) {
+                worth[o] = true;
+                for (int a = 0; a < worth.length && worth[o]; a++) {
+                    Option other = options.get(a);
+                    // Of two that stand in for each other the first stays.
+                    worth[o] = a == o
+                            || !other.standsInFor(options.get(o))
+                            || (options.get(o).standsInFor(other) && o < a);
+                }
+            }
+            return worth;
+        }
+
+        private void pick(int p) {
+            if (p == picks.size()) {
+                keep();
+            } else {
+                choose(p, 0, 0);
+            }
+        }
+
+        private void choose(int p, int from, int n) {
+            Pick pick = picks.get(p);
+            if (n >= pick.fewest()) {
+                pick(p + 1);
+            }
+            if (n == pick.most()) {
+                return;
+            }
+            int section = places.get(p)[0];
+            Section here = problem.sections().get(section);
+            for (int o = from; o < pick.options().size(); o++) {
+                if (!worthTrying.get(p)[o]) {
+                    continue;
+                }
+                Option option = pick.options().get(o);
+                int family = families.getOrDefault(option.family(), 0);
+                if (used[family] || (option.overhead() && overhead == problem.mostOverhead())) {
+                    continue;
+                }
+                int fewest = circuitRounds[section] > 0 ? circuitRounds[section] : here.fewestRounds();
+                int most = circuitRounds[section] > 0 ? circuitRounds[section] : here.mostRounds();
+                for (int r = Math.min(most, option.mostRounds()); r >= fewest; r--) {
+                    if (fits(option, r)) {
+                        put(option, p, o, r, family, 1);
+                        choose(p, o + 1, n + 1);
+                        put(option, p, o, r, family, -1);
+                    }
+                }
+            }
+        }
+
+        private boolean fits(Option option, int rounds) {
+            boolean fits = seconds + option.time(rounds) <= available + SAME
+                    && counts[0] + option.counts()[0] * rounds <= problem.setBudget()[0]
+                    && counts[1] + option.counts()[1] * rounds <= problem.setBudget()[1];
+            for (int i = 0; fits && i < stress.length; i++) {
+                fits = stress[i] + option.stress()[i] * rounds <= problem.stressBudget()[i] + SAME;
+            }
+            return fits;
+        }
+
+        /** Adds ({@code sign} 1) or takes back (-1) an option. */
+        private void put(Option option, int p, int o, int rounds, int family, int sign) {
+            int[] place = places.get(p);
+            used[family] = sign > 0;
+            if (sign < 0) {
+                depth--;
+            } else {
+                genes[depth++] = place[0] << 24 | place[1] << 16 | o << 4 | rounds;
+            }
+            int n = sign * rounds;
+            for (int h = 0; h < SessionProblem.HEADS; h++) {
+                given[h] += n * option.given()[h];
+                served[h] += option.serves()[h] ? sign : 0;
+            }
+            for (int i = 0; i < stress.length; i++) {
+                stress[i] += n * option.stress()[i];
+            }
+            counts[0] += n * option.counts()[0];
+            counts[1] += n * option.counts()[1];
+            seconds += sign * option.time(rounds);
+            fixed += sign * option.fixedValue(rounds);
+            overhead += option.overhead() ? sign : 0;
+            pinned += option.pinned() ? sign : 0;
+            onFloor[place[0]] += option.where() == SessionProblem.Where.FLOOR ? sign : 0;
+            if (place[0] == linked) {
+                columns[picks.get(p).column()] += sign * unit(rounds, option.where());
+                atStation[0] += option.where() == SessionProblem.Where.BENCH ? sign : 0;
+                atStation[1] +=
+                        option.where() == SessionProblem.Where.CABLE || option.where() == SessionProblem.Where.ANCHOR
+                                ? sign
+                                : 0;
+            }
+        }
+
+        private void keep() {
+            if (pinned < pinnedInAll) {
+                return;
+            }
+            double value = fixed;
+            for (int h = 0; h < SessionProblem.HEADS; h++) {
+                if (problem.everyHead() && canServe[h] && served[h] == 0) {
+                    return;
+                }
+                value += given[h] == 0 ? 0 : problem.value(h, given[h]);
+            }
+            int floor = 0;
+            for (int s = 0; s < onFloor.length; s++) {
+                floor |= onFloor[s] > 0 ? 1 << s : 0;
+            }
+            Key key = new Key(
+                    columns[0],
+                    columns[1],
+                    columns[2],
+                    overhead,
+                    floor,
+                    (atStation[0] > 0 ? 1 : 0) | (atStation[1] > 0 ? 2 : 0));
+            Label label = new Label(stress.length);
+            label.value = value;
+            label.seconds = seconds;
+            System.arraycopy(stress, 0, label.stress, 0, stress.length);
+            Bucket bucket = buckets.computeIfAbsent(key, Bucket::new);
+            for (Label other : bucket.labels) {
+                if (other.beats(label)) {
+                    return;
+                }
+            }
+            label.genes = Arrays.copyOf(genes, depth);
+            bucket.labels.removeIf(label::beats);
+            bucket.labels.add(label);
+        }
     }
 }

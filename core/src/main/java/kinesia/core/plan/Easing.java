@@ -298,9 +298,8 @@ public final class Easing {
         if (!otherImplement && steps == 0) {
             return Load.ofKg(asked.loadKg());
         }
-        List<Load> loads = ReachableLoads.of(
-                        asked.equipment(), exercise, asked.body().massKg())
-                .loads();
+        List<Load> loads =
+                ReachableLoads.of(asked.equipment(), exercise, asked.body()).loads();
         int nearest = -1;
         double off = Double.MAX_VALUE;
         // Demand is linear in the load, so two points give it everywhere.

@@ -1,35 +1,43 @@
 package kinesia.core.plan;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Stance;
+import kinesia.core.plan.Method.Bendable;
+import kinesia.core.plan.Method.Dose;
+import kinesia.core.plan.Method.For;
+import kinesia.core.plan.Method.Layout;
+import kinesia.core.plan.Method.Pick;
+import kinesia.core.plan.Method.Section;
+import kinesia.core.plan.Method.Wanted;
 import kinesia.core.reason.RuleFile;
+import org.jspecify.annotations.Nullable;
 
-/** The ways of working a trainer may pick, from the rule file {@code methods.yaml}, and what each draws on. */
+/** The ways of working a trainer may pick, from the rule file {@code methods.yaml}. */
 public final class Methods {
-    private final List<Method> all;
+    /** Key of the way of working when none is picked. */
+    public static final String OPEN_KEY = "open";
 
-    /**
-     * One way of working. An entry belongs to it when it is of one of the movements (any when none is named) and fits
-     * every other list that is not empty.
-     */
-    public record Method(
-            String key,
-            String name,
-            String what,
-            List<String> movements,
-            List<Implement> implementChoices,
-            List<Stance> stances,
-            List<Exercise.Arms> arms) {
-        public boolean drawsOn(Exercise exercise) {
-            return (movements.isEmpty() || movements.contains(exercise.movementFamily()))
-                    && (implementChoices.isEmpty() || implementChoices.contains(exercise.implement()))
-                    && (stances.isEmpty() || stances.contains(exercise.stance()))
-                    && (arms.isEmpty() || arms.contains(exercise.arms()));
-        }
-    }
+    // When no method is picked: pairs, each exercise at its own dose, rest trimmed from 90 to 60 s [practice].
+    private static final String OPEN = """
+            key: open
+            name: No method
+            what: pairs of an extension and a curl, whatever fits best
+            near: []
+            sections:
+              - as: pairs
+                rounds: [1, 4]
+                rest: [90, 60]
+                picks:
+                  - {for: extensors, count: [1, 3]}
+                  - {for: flexors, count: [1, 3]}
+            """;
+
+    private final List<Method> all;
 
     private Methods(List<Method> all) {
         this.all = all;
@@ -37,24 +45,150 @@ public final class Methods {
 
     /** Reads the text of the rule file; errors name the line. */
     public static Methods parse(String file, String text) {
-        List<Method> methods = new ArrayList<>();
-        for (RuleFile item :
-                RuleFile.parse(file, text).onlyKeys("methods").at("methods").items()) {
-            item.onlyKeys("key", "name", "what", "movements", "implements", "stances", "arms");
-            methods.add(new Method(
-                    item.at("key").text(),
-                    item.at("name").text(),
-                    item.at("what").text(),
-                    item.at("movements").texts(),
-                    choices(item, "implements", Implement.class),
-                    choices(item, "stances", Stance.class),
-                    choices(item, "arms", Exercise.Arms.class)));
-        }
-        return new Methods(List.copyOf(methods));
+        return new Methods(RuleFile.parse(file, text).onlyKeys("methods").at("methods").items().stream()
+                .map(Methods::method)
+                .toList());
+    }
+
+    /** The way of working when none is picked. */
+    public static Method open() {
+        return method(RuleFile.parse("open method", OPEN));
     }
 
     public List<Method> all() {
         return all;
+    }
+
+    public Optional<Method> find(String key) {
+        return all.stream().filter(m -> m.key().equals(key)).findFirst();
+    }
+
+    private static Method method(RuleFile item) {
+        item.onlyKeys("key", "name", "what", "near", "note", "every-head", "middle-range", "cuffs", "sections");
+        List<Section> sections =
+                item.at("sections").items().stream().map(Methods::section).toList();
+        if (sections.stream().filter(s -> s.layout().linksItsPicks()).count() > 1) {
+            throw item.error("a method has at most one section of pairs or blocks");
+        }
+        return new Method(
+                item.at("key").text(),
+                item.at("name").text(),
+                item.at("what").text(),
+                item.at("near").texts(),
+                item.find("note").map(RuleFile::text).orElse(null),
+                yes(item, "every-head", false),
+                yes(item, "middle-range", false),
+                yes(item, "cuffs", false),
+                sections);
+    }
+
+    private static Section section(RuleFile item) {
+        item.onlyKeys(
+                "as",
+                "rounds",
+                "doubled-from",
+                "reps",
+                "set-reps",
+                "most-reps",
+                "light-reps",
+                "effort",
+                "tempo",
+                "light",
+                "station",
+                "rest",
+                "change-over",
+                "set-up",
+                "picks");
+        RuleFile rest = item.at("rest");
+        return new Section(
+                item.at("as").choice(Layout.class),
+                wanted(item.at("rounds")),
+                whole(item, "doubled-from", 0),
+                new Dose(
+                        item.find("reps").map(Methods::reps).orElse(null),
+                        item.find("set-reps").map(Methods::wholes).orElse(List.of()),
+                        whole(item, "most-reps", 0),
+                        whole(item, "light-reps", 0),
+                        item.find("effort").map(RuleFile::number).orElse(null),
+                        item.find("tempo").map(Methods::tempo).orElse(null),
+                        yes(item, "light", false),
+                        whole(item, "station", 0),
+                        wholes(rest).get(0),
+                        wholes(rest).get(1),
+                        whole(item, "change-over", RestAndTime.CHANGE_OVER_S),
+                        whole(item, "set-up", RestAndTime.SET_UP_S)),
+                item.at("picks").items().stream().map(Methods::pick).toList());
+    }
+
+    private static Pick pick(RuleFile item) {
+        item.onlyKeys(
+                "for",
+                "count",
+                "movements",
+                "implements",
+                "stances",
+                "arms",
+                "roles",
+                "at-side",
+                "loaded-long",
+                "overhead",
+                "repeats",
+                "load-share",
+                "bends",
+                "what");
+        For purpose = item.at("for").choice(For.class);
+        return new Pick(
+                purpose,
+                wanted(item.at("count")),
+                item.find("movements").map(RuleFile::texts).orElse(List.of()),
+                choices(item, "implements", Implement.class),
+                choices(item, "stances", Stance.class),
+                choices(item, "arms", Exercise.Arms.class),
+                choices(item, "roles", Role.class),
+                yes(item, "at-side", false),
+                yes(item, "loaded-long", false),
+                yes(item, "overhead", true),
+                yes(item, "repeats", false),
+                item.find("load-share").map(RuleFile::number).orElse(1.0),
+                choices(item, "bends", Bendable.class),
+                item.find("what").map(RuleFile::text).orElse(purpose.words()));
+    }
+
+    private static Wanted wanted(RuleFile item) {
+        List<Integer> both = wholes(item);
+        if (both.size() != 2 || both.get(0) > both.get(1) || both.get(0) < 0) {
+            throw item.error("needs [fewest, wanted]");
+        }
+        return new Wanted(both.get(0), both.get(1));
+    }
+
+    private static Exercise.RepRange reps(RuleFile item) {
+        List<Integer> both = wholes(item);
+        return new Exercise.RepRange(both.get(0), both.get(1));
+    }
+
+    private static Exercise.Tempo tempo(RuleFile item) {
+        List<Integer> three = wholes(item);
+        return new Exercise.Tempo(three.get(0), three.get(1), three.get(2));
+    }
+
+    private static List<Integer> wholes(RuleFile item) {
+        return item.items().stream().map(RuleFile::whole).toList();
+    }
+
+    private static int whole(RuleFile item, String field, int otherwise) {
+        return item.find(field).map(RuleFile::whole).orElse(otherwise);
+    }
+
+    private static boolean yes(RuleFile item, String field, boolean otherwise) {
+        @Nullable String word = item.find(field).map(RuleFile::text).orElse(null);
+        if (word == null) {
+            return otherwise;
+        }
+        if (!word.equals("yes") && !word.equals("no")) {
+            throw item.at(field).error("needs yes or no");
+        }
+        return word.equals("yes");
     }
 
     private static <E extends Enum<E>> List<E> choices(RuleFile item, String field, Class<E> type) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.arm.Movement;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.WarmUp;
@@ -11,31 +12,54 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.Reason;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One session, ready for the floor.
  *
- * @param pairs worked through one after the other
- * @param restSeconds after each round of a pair
+ * @param method key and name of the way of working; null when none was picked
+ * @param units worked through one after the other
+ * @param restSeconds after each round of the first unit, the one that is trimmed
  * @param minutes warm-up and work together, as the floor clock will show them
+ * @param bends where the method gave way, and to what
  * @param whyNot every exercise that is not in it, and why
  */
 public record Plan(
         LocalDate visitOn,
+        @Nullable MethodName method,
         List<WarmUp.Step> warmUp,
-        List<Pair> pairs,
+        List<Unit> units,
         int restSeconds,
         Reason restReason,
         Minutes minutes,
+        List<Reason> bends,
         List<WhyNot> whyNot,
         List<Reason> notes) {
 
     public Plan {
         warmUp = List.copyOf(warmUp);
-        pairs = List.copyOf(pairs);
+        units = List.copyOf(units);
+        // Plans kept before there were methods have none.
+        bends = bends == null ? List.of() : List.copyOf(bends);
         whyNot = List.copyOf(whyNot);
         notes = List.copyOf(notes);
     }
+
+    /** A plan that follows no method. */
+    public Plan(
+            LocalDate visitOn,
+            List<WarmUp.Step> warmUp,
+            List<Unit> units,
+            int restSeconds,
+            Reason restReason,
+            Minutes minutes,
+            List<WhyNot> whyNot,
+            List<Reason> notes) {
+        this(visitOn, null, warmUp, units, restSeconds, restReason, minutes, List.of(), whyNot, notes);
+    }
+
+    /** A method as a plan names it. */
+    public record MethodName(String key, String name) {}
 
     /** What a reason on a slot is about. */
     public enum Aspect {
@@ -45,16 +69,30 @@ public record Plan(
         REPS,
         EFFORT,
         TEMPO,
-        RANGE
+        RANGE,
+        /** Why one arm works otherwise than the other, or rests. */
+        ARMS
     }
 
-    /** A bending and a straightening exercise, or one of them where the other has fewer sets. */
-    public record Pair(String letter, List<Slot> slots) {
-        public Pair {
+    /**
+     * Exercises worked in turn, round by round: a pair, a block, a circuit, or one exercise alone.
+     *
+     * @param restSeconds after each round; 0 in plans kept before units had their own, then the plan's
+     * @param changeOverSeconds from one exercise to the next within a round
+     * @param setUpSeconds to set up each exercise
+     */
+    public record Unit(
+            String letter,
+            Method.Layout layout,
+            int restSeconds,
+            int changeOverSeconds,
+            int setUpSeconds,
+            List<Slot> slots) {
+        public Unit {
             slots = List.copyOf(slots);
         }
 
-        /** Rounds of this pair: the larger number of sets. */
+        /** Rounds: the largest number of sets. */
         public int rounds() {
             return slots.stream().mapToInt(Slot::sets).max().orElse(0);
         }
@@ -64,8 +102,12 @@ public record Plan(
      * One exercise of the session.
      *
      * @param movement the range for this client, already shortened by limits
+     * @param setReps repetitions set by set; empty when all are alike
+     * @param stationSeconds how long a set lasts by the clock; 0 when repetitions end it
+     * @param loadShare the share of a fresh load that {@code load} is, 0 to 1
      * @param trial the first set finds the load
      * @param stress at each site, relative to the site's reference exercise
+     * @param sides what each arm does where they differ; an arm that is missing rests. Empty when they are alike
      * @param why a reason for each aspect
      */
     public record Slot(
@@ -76,17 +118,77 @@ public record Plan(
             Movement movement,
             int sets,
             Exercise.RepRange reps,
+            List<Integer> setReps,
+            int stationSeconds,
             Load load,
+            double loadShare,
             boolean trial,
             Effort targetEffort,
             Exercise.Tempo tempo,
             Map<Site, Double> stress,
+            Map<Side, SideDose> sides,
             Map<Aspect, Reason> why) {
         public Slot {
+            // Plans kept before there were shares have fresh loads.
+            loadShare = loadShare == 0 ? 1 : loadShare;
+            setReps = setReps == null ? List.of() : List.copyOf(setReps);
             stress = Map.copyOf(stress);
+            sides = sides == null ? Map.of() : Map.copyOf(sides);
             why = Map.copyOf(why);
         }
+
+        /** A slot whose sets and arms are alike and end by repetitions. */
+        public Slot(
+                String exerciseKey,
+                String name,
+                Head.Group group,
+                Exercise.Arms arms,
+                Movement movement,
+                int sets,
+                Exercise.RepRange reps,
+                Load load,
+                boolean trial,
+                Effort targetEffort,
+                Exercise.Tempo tempo,
+                Map<Site, Double> stress,
+                Map<Aspect, Reason> why) {
+            this(
+                    exerciseKey,
+                    name,
+                    group,
+                    arms,
+                    movement,
+                    sets,
+                    reps,
+                    List.of(),
+                    0,
+                    load,
+                    1,
+                    trial,
+                    targetEffort,
+                    tempo,
+                    stress,
+                    Map.of(),
+                    why);
+        }
+
+        /** The repetitions aimed at in {@code round} (1 is the first). */
+        public int repsIn(int round) {
+            return setReps.isEmpty() ? reps.high() : setReps.get(Math.min(round, setReps.size()) - 1);
+        }
+
+        /** Seconds that {@code round} takes, both arms when they work in turn. */
+        int secondsIn(int round) {
+            if (stationSeconds > 0) {
+                return stationSeconds;
+            }
+            int arms = this.arms == Exercise.Arms.IN_TURN && sides.size() == 1 ? 1 : this.arms.timesAsLong();
+            return repsIn(round) * tempo.secondsPerRep() * arms;
+        }
     }
+
+    /** What one arm does in a slot. */
+    public record SideDose(Movement movement, Exercise.RepRange reps, Load load, Effort targetEffort) {}
 
     /** An exercise that was left out. {@code byLimit} tells a hard reason from being outranked. */
     public record WhyNot(String exerciseKey, String name, boolean byLimit, List<Reason> reasons) {}
@@ -100,6 +202,6 @@ public record Plan(
 
     /** All slots in order. */
     public List<Slot> slots() {
-        return pairs.stream().flatMap(p -> p.slots().stream()).toList();
+        return units.stream().flatMap(u -> u.slots().stream()).toList();
     }
 }

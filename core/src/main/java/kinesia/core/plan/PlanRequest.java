@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Site;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Limit;
@@ -27,6 +29,10 @@ import org.jspecify.annotations.Nullable;
  * @param budget hard sets for each group at this visit
  * @param lastHardOn the last day with hard sets; null when there was none
  * @param stiffOrBack a stiff morning or the first session back
+ * @param method the way of working; {@link Methods#open()} when none is picked
+ * @param wishes what the trainer fixed by hand
+ * @param stressBudgets what sore places may take at this visit
+ * @param lighter a lighter week: less load, the budget is already smaller
  */
 public record PlanRequest(
         Body body,
@@ -46,10 +52,18 @@ public record PlanRequest(
         Rest rest,
         Door door,
         @Nullable LocalDate lastHardOn,
-        boolean stiffOrBack) {
+        boolean stiffOrBack,
+        Method method,
+        Wishes wishes,
+        List<StressBudget> stressBudgets,
+        boolean lighter) {
+    /** The shortest and longest visit that can be planned, minutes. */
+    public static final int SHORTEST_MINUTES = 8;
+
+    public static final int LONGEST_MINUTES = 120;
 
     public PlanRequest {
-        InvalidValue.requireWithin("minutes", minutes, 8, 120, "minutes");
+        InvalidValue.requireWithin("minutes", minutes, SHORTEST_MINUTES, LONGEST_MINUTES, "minutes");
         InvalidValue.requireWithin("age", age, 18, 110, "years");
         limits = List.copyOf(limits);
         soreSites = List.copyOf(soreSites);
@@ -59,7 +73,176 @@ public record PlanRequest(
         inBlock = Map.copyOf(inBlock);
         leftOut = Map.copyOf(leftOut);
         budget = Map.copyOf(budget);
+        stressBudgets = List.copyOf(stressBudgets);
     }
+
+    /** A request without method, wishes and stress budgets. */
+    public PlanRequest(
+            Body body,
+            int age,
+            LocalDate visitOn,
+            int minutes,
+            Equipment equipment,
+            List<Limit> limits,
+            List<SoreSite> soreSites,
+            Set<String> dislikes,
+            boolean newToTraining,
+            List<LoggedSet> history,
+            Map<String, Carryover> carryovers,
+            Map<String, Integer> inBlock,
+            Map<String, Reason> leftOut,
+            Map<Head.Group, SetBudget> budget,
+            Rest rest,
+            Door door,
+            @Nullable LocalDate lastHardOn,
+            boolean stiffOrBack) {
+        this(
+                body,
+                age,
+                visitOn,
+                minutes,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                newToTraining,
+                history,
+                carryovers,
+                inBlock,
+                leftOut,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                Methods.open(),
+                Wishes.NONE,
+                List.of(),
+                false);
+    }
+
+    /** The same client on another day of a block. */
+    PlanRequest on(
+            LocalDate day,
+            Map<Head.Group, SetBudget> sets,
+            Map<String, Integer> before,
+            @Nullable LocalDate hard,
+            boolean lighterWeek) {
+        return new PlanRequest(
+                body,
+                age,
+                day,
+                minutes,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                newToTraining,
+                history,
+                carryovers,
+                before,
+                leftOut,
+                sets,
+                rest,
+                door,
+                hard,
+                stiffOrBack,
+                method,
+                wishes,
+                stressBudgets,
+                lighterWeek);
+    }
+
+    /** The same visit with other exercises left out. */
+    PlanRequest leavingOut(Map<String, Reason> other) {
+        return new PlanRequest(
+                body,
+                age,
+                visitOn,
+                minutes,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                newToTraining,
+                history,
+                carryovers,
+                inBlock,
+                other,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                method,
+                wishes,
+                stressBudgets,
+                lighter);
+    }
+
+    /** The same visit worked by {@code other}. */
+    public PlanRequest by(Method other) {
+        return with(other, wishes, stressBudgets);
+    }
+
+    /** The same visit with what the trainer fixed by hand. */
+    public PlanRequest wishing(Wishes other) {
+        return with(method, other, stressBudgets);
+    }
+
+    /** The same visit with what sore places may take. */
+    public PlanRequest within(List<StressBudget> budgets) {
+        return with(method, wishes, budgets);
+    }
+
+    private PlanRequest with(Method newMethod, Wishes newWishes, List<StressBudget> newBudgets) {
+        return new PlanRequest(
+                body,
+                age,
+                visitOn,
+                minutes,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                newToTraining,
+                history,
+                carryovers,
+                inBlock,
+                leftOut,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                newMethod,
+                newWishes,
+                newBudgets,
+                lighter);
+    }
+
+    int setsFor(Head.Group group) {
+        SetBudget sets = budget.get(group);
+        return sets == null ? 0 : sets.sets();
+    }
+
+    /**
+     * What the trainer fixed by hand.
+     *
+     * @param pinned exercises that must be in it
+     * @param banned exercises that must not
+     */
+    public record Wishes(Set<String> pinned, Set<String> banned) {
+        public static final Wishes NONE = new Wishes(Set.of(), Set.of());
+
+        public Wishes {
+            pinned = Set.copyOf(pinned);
+            banned = Set.copyOf(banned);
+        }
+    }
+
+    /** The most stress (repetitions times relative stress) a place may take at this visit, and why. */
+    public record StressBudget(Site site, Side side, double most, Reason reason) {}
 
     /** The most hard sets of one group at one visit, and why. */
     public record SetBudget(int sets, Reason reason) {}

@@ -5,72 +5,212 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import kinesia.core.dose.Load;
-import kinesia.core.dose.ReachableLoads;
-import kinesia.core.dose.ShownStrength;
+import java.util.stream.Stream;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
-import kinesia.core.plan.Composer.Best;
-import kinesia.core.plan.Composer.Choice;
-import kinesia.core.plan.Plan.Aspect;
-import kinesia.core.plan.Plan.Pair;
 import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.Unit;
 import kinesia.core.plan.Plan.WhyNot;
-import kinesia.core.reason.Numbers;
+import kinesia.core.plan.SessionProblem.Solution;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
 
 /** Composes one session. Deterministic: the same request gives the same plan. */
 public final class Planner {
     /** Days between hard sets of the same muscle: 48 h [house; published as a habit, not a law]. */
     public static final int DAYS_BETWEEN = 2;
 
-    // What the ramp sets of the first pair take, kept free before the exercises are known [house].
-    private static final int RAMPS_S = 150;
-
     private final ExerciseModel model;
+    private final @Nullable Methods methods;
 
+    /** A planner that names no other method when one cannot be kept. */
     public Planner(ExerciseModel model) {
-        this.model = model;
+        this(model, null);
     }
 
-    /** A plan for {@code request}, or why there is none. */
+    public Planner(ExerciseModel model, @Nullable Methods methods) {
+        this.model = model;
+        this.methods = methods;
+    }
+
+    /** A plan for {@code request}, or why there is none and, for a method, the nearest that fits. */
     public PlanResult plan(PlanRequest request) {
-        Optional<Reason> refusal = refusal(request);
-        if (refusal.isPresent()) {
-            return PlanResult.refused(refusal.get());
+        PlanResult result = compose(request);
+        if (result.plan() != null || result.blocked()) {
+            return result;
         }
-        List<WarmUp.Step> warmUp =
-                new ArrayList<>(WarmUp.general(request.minutes(), request.age(), request.stiffOrBack()));
-        int general = warmUp.stream().mapToInt(WarmUp.Step::seconds).sum();
-        SessionClock clock = new SessionClock(
-                request.minutes() * 60 - general - RAMPS_S, request.rest().seconds());
+        for (String near : request.method().near()) {
+            Optional<Method> other = methods == null ? Optional.empty() : methods.find(near);
+            if (other.isPresent() && compose(request.by(other.get())).plan() != null) {
+                return result.near(other.get());
+            }
+        }
+        return result;
+    }
+
+    private PlanResult compose(PlanRequest request) {
+        Optional<Reason> blocked = blocked(request);
+        if (blocked.isPresent()) {
+            return PlanResult.blocked(blocked.get());
+        }
+        List<Reason> against = againstMethod(request);
+        if (!against.isEmpty()) {
+            return PlanResult.refused(against);
+        }
         Candidates candidates = new Candidates(model, request);
-        Best best = new Composer(request, clock).best(candidates.shortlist());
-        if (best == null) {
-            return PlanResult.refused(nothingFits(candidates));
+        Shape shape = new Shape(request, candidates, true);
+        if (!shape.refusals().isEmpty()) {
+            return PlanResult.refused(
+                    isOpen(request.method()) ? List.of(nothingFits(request, candidates)) : shape.refusals());
         }
-        List<Pair> pairs = pairs(request, candidates, best);
-        Pair first = pairs.get(0);
-        for (Slot slot : first.slots()) {
-            Candidate candidate = find(best, slot);
-            warmUp.addAll(WarmUp.ramp(candidate.exercise(), slot.load(), slot.targetEffort(), candidate.loads()));
+        boolean brief = WarmUp.isBrief(request.minutes());
+        List<WarmUp.Step> general = WarmUp.general(brief, request.minutes(), request.age(), request.stiffOrBack());
+        int available = request.minutes() * 60 - WarmUp.seconds(general) - WarmUp.rampsSeconds(brief);
+        Solved solved = solved(request, shape, available);
+        if (solved == null) {
+            shape = new Shape(request, candidates, false);
+            solved = solved(request, shape, available);
         }
+        if (solved == null) {
+            return PlanResult.refused(List.of(nothingFits(request, candidates)));
+        }
+        Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
+        List<Unit> units = units(shape, solved, slots);
+        if (WarmUp.seconds(general) > SessionClock.workSeconds(units)) {
+            general = WarmUp.general(true, request.minutes(), request.age(), request.stiffOrBack());
+        }
+        List<WarmUp.Step> warmUp = new ArrayList<>(general);
+        warmUp.addAll(ramps(units, shape, solved, request.soreSites(), brief));
+        return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp));
+    }
+
+    private static Plan plan(
+            PlanRequest request,
+            Shape shape,
+            Candidates candidates,
+            Solved solved,
+            Slots slots,
+            List<Unit> units,
+            List<WarmUp.Step> warmUp) {
         List<WhyNot> whyNot = new ArrayList<>(candidates.leftOut());
-        whyNot.addAll(outranked(request, candidates, pairs));
-        int warmUpS = warmUp.stream().mapToInt(WarmUp.Step::seconds).sum();
-        return PlanResult.of(new Plan(
+        whyNot.addAll(slots.outranked());
+        List<Reason> bends = new ArrayList<>(shape.bends());
+        bends.addAll(solved.bends());
+        bends.addAll(new Bends(request, shape, solved.problem(), solved.solution()).reasons());
+        List<Reason> notes = new ArrayList<>(reminders(request.limits()));
+        Method method = request.method();
+        if (method.note() != null) {
+            notes.add(Reason.of("METHOD-note", Tag.PRACTICE, method.name(), method.note(), method.note()));
+        }
+        boolean open = isOpen(method);
+        return new Plan(
                 request.visitOn(),
+                open ? null : new Plan.MethodName(method.key(), method.name()),
                 warmUp,
-                pairs,
-                request.rest().seconds(),
-                request.rest().reason(),
-                new Plan.Minutes(SessionClock.minutes(warmUpS), SessionClock.minutes(clock.workSeconds(best))),
+                units,
+                units.get(0).restSeconds(),
+                shape.sections()
+                        .get(solved.solution().chosen().get(0).section())
+                        .rest()
+                        .reason(),
+                new Plan.Minutes(
+                        SessionClock.minutes(WarmUp.seconds(warmUp)),
+                        SessionClock.minutes(SessionClock.workSeconds(units))),
+                open ? List.of() : bends.stream().distinct().toList(),
                 whyNot,
-                reminders(request.limits())));
+                notes);
+    }
+
+    private static boolean isOpen(Method method) {
+        return method.key().equals(Methods.OPEN_KEY);
+    }
+
+    /** A solution, the problem it solves, and what had to give way for it. */
+    private record Solved(SessionProblem problem, Solution solution, List<Reason> bends) {}
+
+    private static @Nullable Solved solved(PlanRequest request, Shape shape, int available) {
+        if (request.method().everyHead()) {
+            SessionProblem every = shape.problem(available, true);
+            Solution solution = Composer.solve(every);
+            if (solution != null) {
+                return new Solved(every, solution, List.of());
+            }
+        }
+        SessionProblem problem = shape.problem(available, false);
+        Solution solution = Composer.solve(problem);
+        if (solution == null || solution.chosen().isEmpty()) {
+            return null;
+        }
+        List<Reason> bends = request.method().everyHead()
+                ? List.of(Reason.of(
+                        "METHOD-heads",
+                        Tag.PRACTICE,
+                        "one exercise for each head",
+                        "There is no room today for an exercise for every head of the muscles.",
+                        "Some parts get their turn next time."))
+                : List.of();
+        return new Solved(problem, solution, bends);
+    }
+
+    private static List<Unit> units(Shape shape, Solved solved, Slots slots) {
+        List<Unit> units = new ArrayList<>();
+        for (Arrangement.Group group : new Arrangement(shape, solved.problem()).of(solved.solution())) {
+            Shape.Section section = shape.sections().get(group.section());
+            Method.Dose dose = section.method().dose();
+            units.add(new Unit(
+                    String.valueOf((char) ('A' + units.size())),
+                    group.layout(),
+                    section.rest().seconds(),
+                    dose.changeOverS(),
+                    dose.setUpS(),
+                    group.chosen().stream().map(c -> slots.slot(c, section)).toList()));
+        }
+        return units;
+    }
+
+    /** Ramp sets for the first exercise of each muscle, and one for later ones that load a sore place. */
+    private static List<WarmUp.Step> ramps(
+            List<Unit> units, Shape shape, Solved solved, List<SoreSite> sore, boolean brief) {
+        List<WarmUp.Step> steps = new ArrayList<>();
+        List<Head.Group> begun = new ArrayList<>();
+        for (Slot slot : units.stream().flatMap(u -> u.slots().stream()).toList()) {
+            Candidate candidate = solved.solution().chosen().stream()
+                    .map(shape::candidate)
+                    .filter(c -> c.exercise().key().equals(slot.exerciseKey()))
+                    .findFirst()
+                    .orElseThrow();
+            boolean companion = candidate.pick().purpose() == Method.For.COMPANIONS;
+            if (!companion && !begun.contains(slot.group())) {
+                begun.add(slot.group());
+                steps.addAll(WarmUp.ramp(
+                        candidate.exercise(),
+                        slot.load(),
+                        slot.targetEffort(),
+                        candidate.fit().loads(),
+                        brief));
+            } else if (!brief && loadsSore(slot, sore)) {
+                List<WarmUp.Step> one = WarmUp.ramp(
+                        candidate.exercise(),
+                        slot.load(),
+                        slot.targetEffort(),
+                        candidate.fit().loads(),
+                        true);
+                if (WarmUp.seconds(steps) + WarmUp.seconds(one) <= WarmUp.rampsSeconds(false)) {
+                    steps.addAll(one);
+                }
+            }
+        }
+        return steps;
+    }
+
+    private static boolean loadsSore(Slot slot, List<SoreSite> sore) {
+        return sore.stream().anyMatch(s -> slot.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
     }
 
     /** Limits that are kept by how a set is done rather than by what is chosen: said on the plan, once each. */
@@ -82,7 +222,7 @@ public final class Planner {
                 .toList();
     }
 
-    private static Optional<Reason> refusal(PlanRequest request) {
+    private static Optional<Reason> blocked(PlanRequest request) {
         if (request.door().somethingNew()) {
             return Optional.of(Reason.of(
                             "DOOR-new",
@@ -92,10 +232,9 @@ public final class Planner {
                             "Tell me about it first; then we see what today can be.")
                     .with("something new", "yes"));
         }
-        for (Head.Group group : Head.Group.values()) {
-            if (java.util.Objects.requireNonNull(request.budget().get(group)).sets() == 0) {
-                return Optional.of(budgetReason(request, group));
-            }
+        if (Stream.of(Head.Group.values()).allMatch(g -> request.setsFor(g) == 0)) {
+            return Optional.of(Objects.requireNonNull(request.budget().get(Head.Group.FLEXORS))
+                    .reason());
         }
         LocalDate last = request.lastHardOn();
         if (last != null && request.visitOn().isBefore(last.plusDays(DAYS_BETWEEN))) {
@@ -112,195 +251,60 @@ public final class Planner {
         return Optional.empty();
     }
 
-    private static Reason nothingFits(Candidates candidates) {
-        long flexors = candidates.allowed().stream()
-                .filter(c -> c.exercise().group() == Head.Group.FLEXORS)
-                .count();
-        long extensors = candidates.allowed().size() - flexors;
-        String exact = flexors == 0 || extensors == 0
-                ? "No exercise for the " + (flexors == 0 ? "front" : "back")
-                        + " of the arm is left inside the limits with this equipment."
-                : "The time is too short for one pair after the warm-up.";
+    private static List<Reason> againstMethod(PlanRequest request) {
+        Method method = request.method();
+        List<Reason> against = new ArrayList<>(LimitCheck.againstMethod(method.key(), request.limits()).stream()
+                .map(Limit::reason)
+                .toList());
+        boolean cuffsHere = request.equipment().fixtures() != null
+                && request.equipment().fixtures().restrictionCuffs();
+        if (method.cuffs() && !cuffsHere) {
+            against.add(Reason.of(
+                    "EQUIPMENT-cuffs",
+                    Tag.HOUSE,
+                    "restriction cuffs",
+                    "This place has no restriction cuffs.",
+                    "We do not have the cuffs here."));
+        }
+        return against;
+    }
+
+    private static Reason nothingFits(PlanRequest request, Candidates candidates) {
+        Map<Head.Group, Long> left = new EnumMap<>(Head.Group.class);
+        for (Head.Group group : Head.Group.values()) {
+            left.put(
+                    group,
+                    candidates.fits().stream()
+                            .filter(f -> f.isAllowed() && f.exercise().role() == kinesia.core.exercise.Role.MAIN)
+                            .filter(f -> f.exercise().group() == group)
+                            .count());
+        }
+        long flexors = Objects.requireNonNull(left.get(Head.Group.FLEXORS));
+        long extensors = Objects.requireNonNull(left.get(Head.Group.EXTENSORS));
+        boolean pinned = !request.wishes().pinned().isEmpty();
+        String exact = flexors == 0 && extensors == 0
+                ? "No exercise for the arm is left inside the limits with this equipment."
+                        + " Dumbbells, a band or a new screen would make one possible."
+                : pinned
+                        ? "What is pinned does not fit together with the time, the sets of this week and the limits."
+                                + " Fewer pins or more minutes would make it possible."
+                        : "The " + request.minutes()
+                                + " minutes are too short for this way of working after the warm-up,"
+                                + " or its sets are more than this week allows. More minutes would make it possible.";
         return Reason.of(
                         "PLAN-nothing-fits",
                         Tag.HOUSE,
-                        "one pair",
-                        exact + " More equipment, more minutes or a new screen would make one possible.",
+                        "one exercise",
+                        exact,
                         "There is nothing safe and useful to do with what we have today.")
                 .with("for the front of the arm", flexors)
                 .with("for the back of the arm", extensors);
     }
 
-    private List<Pair> pairs(PlanRequest request, Candidates candidates, Best best) {
-        ShownStrength shown = ShownStrength.from(model, request.body(), request.history());
-        List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i < best.flexors().order().size(); i++) {
-            Slot flexor = slot(request, candidates, best.flexors(), i, shown);
-            Slot extensor = slot(request, candidates, best.extensors(), i, shown);
-            // The straightening exercise opens the pair: it warms the elbow before the curl loads it.
-            pairs.add(new Pair(String.valueOf((char) ('A' + i)), List.of(extensor, flexor)));
-        }
-        return pairs;
-    }
-
-    private Slot slot(PlanRequest request, Candidates candidates, Choice choice, int i, ShownStrength shown) {
-        Candidate c = choice.order().get(i);
-        Map<Aspect, Reason> why = new EnumMap<>(c.why());
-        int sets = choice.sets().get(i);
-        if (sets < c.mostSets() || !why.containsKey(Aspect.SETS)) {
-            why.put(Aspect.SETS, budgetReason(request, c.exercise().group()));
-        }
-        if (request.door().shortSleep() || request.door().armsWorkedHarder()) {
-            int fewer = Math.max(1, sets - 1);
-            if (fewer < sets) {
-                why.put(Aspect.SETS, Candidates.doorReason(request.door(), sets + " sets become " + fewer));
-                sets = fewer;
-            }
-        }
-        why.put(Aspect.CHOICE, choice(c, candidates, choice));
-        StartLoad start = startLoad(request, c, shown);
-        why.put(Aspect.LOAD, start.reason());
-        return new Slot(
-                c.exercise().key(),
-                c.exercise().name(),
-                c.exercise().group(),
-                c.exercise().arms(),
-                c.exercise().movement(),
-                sets,
-                c.reps(),
-                start.load(),
-                start.trial(),
-                c.effort(),
-                c.exercise().tempo(),
-                c.stress(),
-                why);
-    }
-
-    private record StartLoad(Load load, boolean trial, Reason reason) {}
-
-    private static StartLoad startLoad(PlanRequest request, Candidate c, ShownStrength shown) {
-        Carryover carried = request.carryovers().get(c.exercise().key());
-        ReachableLoads loads = c.loads();
-        if (carried != null) {
-            return new StartLoad(loads.atMost(carried.load().kg()), carried.trial(), carried.reason());
-        }
-        if (c.exercise().bodyWeightShare() > 0) {
-            return new StartLoad(
-                    loads.lightest(),
-                    true,
-                    Reason.of(
-                            "LOAD-body-weight",
-                            Tag.PHYSICS,
-                            "share of body mass on the hands",
-                            "The hands carry about "
-                                    + Numbers.plain(loads.lightest().kg(), 0) + " kg of body weight in this position.",
-                            "Your own weight, sloped so that it is not too much."));
-        }
-        Optional<Double> bound = shown.largestLoadFor(c.exercise());
-        if (bound.isPresent() && loads.lightest().kg() <= bound.get()) {
-            Load load = loads.atMost(bound.get());
-            return new StartLoad(
-                    load,
-                    true,
-                    Reason.of(
-                                    "LOAD-predicted",
-                                    Tag.HOUSE,
-                                    "15 % under what was shown at every elbow angle",
-                                    "Never tried here. What was lifted before allows "
-                                            + Numbers.plain(bound.get(), 1) + " kg after 15 % off; " + load.label()
-                                            + " is the load the room has at or under it.",
-                                    "From what you have lifted before, this should feel easy.")
-                            .with("bound", Numbers.plain(bound.get(), 1) + " kg")
-                            .with("load", load.label()));
-        }
-        return new StartLoad(
-                loads.lightest(),
-                true,
-                Reason.of(
-                                "LOAD-lightest",
-                                Tag.HOUSE,
-                                "no history",
-                                "Nothing is known yet: first the movement without load, then a trial set of 5 to 8 with the"
-                                        + " lightest load there is, "
-                                        + loads.lightest().label() + ".",
-                                "We start with next to nothing and let it tell us.")
-                        .with("load", loads.lightest().label()));
-    }
-
-    private static Reason choice(Candidate c, Candidates candidates, Choice choice) {
-        Optional<Candidate> runnerUp = candidates.allowed().stream()
-                .filter(o -> o.exercise().group() == c.exercise().group())
-                .filter(o -> choice.order().stream()
-                        .noneMatch(p -> p.exercise()
-                                .movementFamily()
-                                .equals(o.exercise().movementFamily())))
-                .max(java.util.Comparator.comparingDouble(Candidate::worth));
-        String lost = runnerUp.map(r -> " The next would have been "
-                        + lower(r.exercise().name()) + " at " + Numbers.plain(r.worth()) + ".")
-                .orElse(" Nothing else is left for this muscle.");
-        return Reason.of(
-                        "CHOICE-worth",
-                        Tag.HOUSE,
-                        "most stimulus for the least stress at sore places",
-                        "Worth " + Numbers.plain(c.worth()) + " a set: stimulus "
-                                + Numbers.plain(c.stimulus().values().stream()
-                                        .mapToDouble(d -> d)
-                                        .sum())
-                                + " against a cost of " + Numbers.plain(c.cost()) + " at sore places." + lost,
-                        c.cost() > 0
-                                ? "It gives the muscle good work and leaves the sore place mostly alone."
-                                : "It gives the muscle good work.")
-                .with("worth", c.worth())
-                .with("cost at sore places", c.cost())
-                .with("runner-up", runnerUp.map(r -> r.exercise().name()).orElse("none"));
-    }
-
-    private static List<WhyNot> outranked(PlanRequest request, Candidates candidates, List<Pair> pairs) {
-        List<String> chosen = pairs.stream()
-                .flatMap(p -> p.slots().stream())
-                .map(Slot::exerciseKey)
-                .toList();
-        List<WhyNot> outranked = new ArrayList<>();
-        for (Candidate c : candidates.allowed()) {
-            if (chosen.contains(c.exercise().key())) {
-                continue;
-            }
-            Reason budget = budgetReason(request, c.exercise().group());
-            int sets = pairs.stream()
-                    .flatMap(p -> p.slots().stream())
-                    .filter(s -> s.group() == c.exercise().group())
-                    .mapToInt(Slot::sets)
-                    .sum();
-            Reason rank = Reason.of(
-                            "CHOICE-outranked",
-                            Tag.HOUSE,
-                            "the whole session's objective",
-                            "Allowed, worth " + Numbers.plain(c.worth()) + " a set; with " + sets + " sets for the "
-                                    + c.exercise().group().word()
-                                    + " today the chosen session scores higher as a whole.",
-                            "It would do; today's choice does a little better.")
-                    .with("worth", c.worth())
-                    .with("sets today", sets);
-            // When a response has cut the sets, that is why there is no room for it.
-            boolean cut = !budget.ruleId().startsWith("WEEK-");
-            outranked.add(new WhyNot(
-                    c.exercise().key(), c.exercise().name(), false, cut ? List.of(budget, rank) : List.of(rank)));
-        }
-        return outranked;
-    }
-
-    private static Reason budgetReason(PlanRequest request, Head.Group group) {
-        return java.util.Objects.requireNonNull(request.budget().get(group)).reason();
-    }
-
-    private static Candidate find(Best best, Slot slot) {
-        return java.util.stream.Stream.concat(best.flexors().order().stream(), best.extensors().order().stream())
-                .filter(c -> c.exercise().key().equals(slot.exerciseKey()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static String lower(String name) {
-        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    /** The arms of a slot in the order they are listed. */
+    static List<Side> arms(Slot slot) {
+        return slot.sides().isEmpty()
+                ? List.of(Side.values())
+                : List.copyOf(slot.sides().keySet());
     }
 }

@@ -1,35 +1,36 @@
 package kinesia.core.plan;
 
-import kinesia.core.dose.RestAndTime;
-import kinesia.core.plan.Composer.Best;
-import kinesia.core.plan.Composer.Choice;
+import java.util.List;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.Unit;
 
-/** How long a session takes on the floor, in seconds. */
-record SessionClock(int availableS, int restS) {
-    /** Whether the work of {@code best} fits beside the general warm-up and two ramps. */
-    boolean fits(Best best) {
-        return workSeconds(best) <= availableS;
-    }
+/** How long a session takes on the floor. */
+public final class SessionClock {
+    private SessionClock() {}
 
-    /** Sets, change-overs, rests and setting up. */
-    int workSeconds(Best best) {
-        int pairs = best.flexors().sets().size();
-        int total = pairs * RestAndTime.SET_UP_PAIR_S;
-        for (int i = 0; i < pairs; i++) {
-            int rounds = Math.max(
-                    best.flexors().sets().get(i), best.extensors().sets().get(i));
-            total += lifting(best.flexors(), i) + lifting(best.extensors(), i);
-            total += rounds * RestAndTime.CHANGE_OVER_S + rounds * restS;
+    /** Seconds of sets, change-overs, rests and setting up; nobody rests after the last round. */
+    public static int workSeconds(List<Unit> units) {
+        int total = 0;
+        for (int u = 0; u < units.size(); u++) {
+            Unit unit = units.get(u);
+            total += unit.slots().size() * unit.setUpSeconds();
+            for (int round = 1; round <= unit.rounds(); round++) {
+                int active = 0;
+                for (Slot slot : unit.slots()) {
+                    if (slot.sets() >= round) {
+                        total += slot.secondsIn(round);
+                        active++;
+                    }
+                }
+                total += (active - 1) * unit.changeOverSeconds();
+                boolean last = u == units.size() - 1 && round == unit.rounds();
+                total += last ? 0 : unit.restSeconds();
+            }
         }
-        return total - (pairs > 0 ? restS : 0); // nobody rests after the last round
+        return total;
     }
 
-    private static int lifting(Choice choice, int i) {
-        Candidate candidate = choice.order().get(i);
-        return choice.sets().get(i)
-                * RestAndTime.setSeconds(candidate.exercise(), candidate.reps().high());
-    }
-
+    /** Whole minutes, rounded up. */
     static int minutes(int seconds) {
         return (seconds + 59) / 60;
     }

@@ -60,10 +60,12 @@ final class SlotDecisions {
         }
         Map<String, Carryover> carryovers = new LinkedHashMap<>();
         byExercise.forEach((key, done) -> visit.model().catalogue().find(key).ifPresent(exercise -> {
-            ReachableLoads loads =
-                    ReachableLoads.of(visit.equipment(), exercise, visit.body().massKg());
+            ReachableLoads loads = ReachableLoads.of(visit.equipment(), exercise, visit.body());
             if (!loads.isEmpty()) {
-                carryovers.put(key, decide(exercise, done, loads));
+                carryovers.put(
+                        key,
+                        decide(exercise, done, loads)
+                                .sharing(done.get(done.size() - 1).slot().loadShare()));
             }
         }));
         return carryovers;

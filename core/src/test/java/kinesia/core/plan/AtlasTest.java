@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
@@ -164,7 +165,7 @@ class AtlasTest {
     void each_of_the_eighteen_methods_draws_on_something_for_both_sides_of_the_arm() {
         Methods methods = Methods.parse("methods.yaml", RuleFiles.text("methods.yaml"));
         assertThat(methods.all()).hasSize(18);
-        for (Methods.Method method : methods.all()) {
+        for (Method method : methods.all()) {
             Set<Head.Group> groups = MODEL.catalogue().all().stream()
                     .filter(e -> e.role().trainsTheArm() && method.drawsOn(e))
                     .map(Exercise::group)
@@ -173,11 +174,15 @@ class AtlasTest {
             if (!method.key().equals("extension-day")) {
                 assertThat(groups).as(method.key()).contains(Head.Group.FLEXORS);
             }
-            // Every movement it names exists.
-            Set<String> families = MODEL.catalogue().all().stream()
-                    .map(Exercise::movementFamily)
+            // Every movement or entry it names exists, and so does every method it points to.
+            Set<String> names = MODEL.catalogue().all().stream()
+                    .flatMap(e -> Stream.of(e.movementFamily(), e.key()))
                     .collect(Collectors.toSet());
-            assertThat(families).as(method.key()).containsAll(method.movements());
+            method.sections().stream()
+                    .flatMap(s -> s.picks().stream())
+                    .forEach(p -> assertThat(names).as(method.key()).containsAll(p.movements()));
+            assertThat(method.near())
+                    .allSatisfy(key -> assertThat(methods.find(key)).isPresent());
         }
     }
 }

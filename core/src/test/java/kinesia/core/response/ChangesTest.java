@@ -12,8 +12,8 @@ import kinesia.core.dose.Load;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Aspect;
-import kinesia.core.plan.Plan.Pair;
 import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.Unit;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -54,7 +54,7 @@ class ChangesTest {
         return new Plan(
                 DAY,
                 List.of(),
-                List.of(new Pair("A", List.of(slots))),
+                List.of(new Unit("A", kinesia.core.plan.Method.Layout.PAIRS, 90, 10, 30, List.of(slots))),
                 rest,
                 reason("REST"),
                 new Plan.Minutes(7, 20),

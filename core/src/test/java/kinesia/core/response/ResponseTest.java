@@ -23,8 +23,8 @@ import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan;
-import kinesia.core.plan.Plan.Pair;
 import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.Unit;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
@@ -70,8 +70,20 @@ class ResponseTest {
                 on,
                 List.of(),
                 List.of(
-                        new Pair("A", List.of(slot("lying-extension", 3, trial), slot("seated-curl", 3, trial))),
-                        new Pair("B", List.of(slot("rope-press-down", 2, trial)))),
+                        new Unit(
+                                "A",
+                                kinesia.core.plan.Method.Layout.PAIRS,
+                                90,
+                                10,
+                                30,
+                                List.of(slot("lying-extension", 3, trial), slot("seated-curl", 3, trial))),
+                        new Unit(
+                                "B",
+                                kinesia.core.plan.Method.Layout.PAIRS,
+                                90,
+                                10,
+                                30,
+                                List.of(slot("rope-press-down", 2, trial)))),
                 90,
                 RestAndTime.first().reason(),
                 new Plan.Minutes(7, 20),
@@ -267,7 +279,8 @@ class ResponseTest {
     @Test
     void within_a_session_the_next_set_follows_effort_and_pain() {
         Slot slot = slot("seated-curl", 3, false);
-        ReachableLoads loads = ReachableLoads.of(ROOM, MODEL.catalogue().get("seated-curl"), 68);
+        ReachableLoads loads =
+                ReachableLoads.of(ROOM, MODEL.catalogue().get("seated-curl"), new Body(Sex.FEMALE, 1.66, 68));
         assertThat(advice(slot, 7.5, 0, loads).next()).isEqualTo(InSession.Next.AS_PLANNED);
         assertThat(advice(slot, 9.5, 0, loads).next()).isEqualTo(InSession.Next.OTHER_REPS);
         assertThat(advice(slot, 5.5, 2, loads).load().kg()).isEqualTo(4.25);

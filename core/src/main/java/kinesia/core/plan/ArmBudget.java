@@ -1,0 +1,83 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import kinesia.core.plan.PlanRequest.StressBudget;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One budget for the whole arm: what each sore place may take at a visit, after everything else that loads it this week has
+ * drawn on it. Dose is repetitions times stress relative to the site's reference.
+ */
+public final class ArmBudget {
+    // What a place takes in a week before its own tolerance is known, by its usual pain [house]: about ten sets of
+    // twelve at
+    // the reference's stress where it is quiet.
+    private static final double QUIET_WEEK = 120;
+    private static final double MODERATE_WEEK = 80;
+    private static final double HIGH_WEEK = 40;
+    private static final int MODERATE_FROM = 4;
+    private static final int HIGH_FROM = 7;
+    // A heavy day of work or hobby draws a tenth of the week, other training for the arms a seventh [house].
+    private static final double HEAVY_DAY_SHARE = 0.10;
+    private static final double OTHER_TRAINING_SHARE = 0.15;
+    // One visit may take somewhat more than its even share [house].
+    private static final double MOST_OF_A_SHARE = 1.25;
+
+    private ArmBudget() {}
+
+    /** Dose that a place had in the last seven days. */
+    @FunctionalInterface
+    public interface Done {
+        double at(SoreSite site);
+    }
+
+    /**
+     * Budgets for one visit.
+     *
+     * @param visitsPerWeek 1 to 7
+     * @param heavyDays days of the week that load the arms, 0 to 7
+     * @param otherTraining what else trains the arms, in words; null when nothing does
+     */
+    public static List<StressBudget> of(
+            List<SoreSite> sore, int visitsPerWeek, int heavyDays, @Nullable String otherTraining, Done done) {
+        List<StressBudget> budgets = new ArrayList<>();
+        for (SoreSite site : sore) {
+            double week = weekly(site);
+            double other = week * (HEAVY_DAY_SHARE * heavyDays + (trains(otherTraining) ? OTHER_TRAINING_SHARE : 0));
+            double had = done.at(site);
+            double left = Math.max(0, week - other - had);
+            double share = Math.max(0, week - other) / visitsPerWeek * MOST_OF_A_SHARE;
+            double most = Math.min(left, share);
+            budgets.add(new StressBudget(site.site(), site.side(), most, reason(site, week, other, had, most)));
+        }
+        return budgets;
+    }
+
+    private static boolean trains(@Nullable String otherTraining) {
+        return otherTraining != null && !otherTraining.isBlank();
+    }
+
+    private static double weekly(SoreSite site) {
+        int usual = site.usual().value();
+        return usual >= HIGH_FROM ? HIGH_WEEK : usual >= MODERATE_FROM ? MODERATE_WEEK : QUIET_WEEK;
+    }
+
+    private static Reason reason(SoreSite site, double week, double other, double had, double most) {
+        return Reason.of(
+                        "BUDGET-site",
+                        Tag.HOUSE,
+                        Numbers.plain(week, 0) + " a week at this usual pain, before its own tolerance is known",
+                        "The " + site.words() + " takes " + Numbers.plain(week, 0)
+                                + " repetitions' worth of the reference a week; heavy days and other training draw "
+                                + Numbers.plain(other, 0) + ", the last seven days " + Numbers.plain(had, 0) + ": "
+                                + Numbers.plain(most, 0) + " for this visit.",
+                        "We keep an eye on how much the sore place gets in a week, whatever it comes from.")
+                .with("week", Numbers.plain(week, 0))
+                .with("heavy days and other training", Numbers.plain(other, 0))
+                .with("last seven days", Numbers.plain(had, 0));
+    }
+}

@@ -1,0 +1,305 @@
+package kinesia.core.plan;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import kinesia.core.exercise.Head;
+
+/**
+ * One session as numbers: which exercises, with how many rounds each, are worth most? What the composer solves and what a
+ * general solver can be given to check it.
+ *
+ * @param availableS seconds for the work, the rest after the last round included
+ * @param setBudget hard sets for each group, in the order of {@link Head.Group}
+ * @param stressBudget stress for each place that has a budget, in the order of {@link Option#stress}
+ * @param mostOverhead exercises with the arm overhead
+ * @param mostOnFloor sections that go down to the floor
+ * @param everyHead each head that some option serves well is served
+ */
+// Numbers of an innermost loop, never compared or stored: arrays by the place of a head or a site.
+@SuppressWarnings({"ArrayRecordComponent", "EnumOrdinal"})
+record SessionProblem(
+        List<Section> sections,
+        double availableS,
+        int[] setBudget,
+        double[] stressBudget,
+        int mostOverhead,
+        int mostOnFloor,
+        boolean everyHead) {
+    static final int HEADS = Head.values().length;
+    /** The most rounds a section may have. */
+    static final int MOST_ROUNDS = 4;
+
+    // Value of a head's stimulus up to two thirds of the group's budget, then half of that, then nearly nothing
+    // [house].
+    private static final double FULL_VALUE_SHARE = 0.67;
+    static final double REDUCED_VALUE = 0.5;
+    static final double SPARE_VALUE = 0.05;
+
+    // A third and fourth set of one exercise gives a little less than another exercise would [house].
+    private static final double COST_OF_THE_SAME = 0.2;
+    private static final int ROUNDS_BEFORE_SAME = 2;
+
+    /** Where an exercise is done. What is free can be brought to any place but the floor. */
+    enum Where {
+        FREE,
+        BENCH,
+        CABLE,
+        ANCHOR,
+        FLOOR
+    }
+
+    /**
+     * An exercise in a section.
+     *
+     * @param key breaks ties
+     * @param family no two chosen options of one family
+     * @param given to each head by one round
+     * @param seconds of one round, with its part of change-over and rest
+     * @param counts hard sets of each group in one round
+     * @param cost of one round
+     * @param bonus for being chosen at all
+     * @param usualRounds rounds with a bonus of their own, 0 for none
+     * @param serves heads it is an exercise for
+     */
+    record Option(
+            String key,
+            String family,
+            double[] given,
+            double seconds,
+            double setUpS,
+            int[] counts,
+            double cost,
+            double[] stress,
+            Where where,
+            boolean overhead,
+            int mostRounds,
+            double bonus,
+            int usualRounds,
+            double usualBonus,
+            boolean pinned,
+            boolean[] serves) {
+        double fixedValue(int rounds) {
+            return bonus
+                    - cost * rounds
+                    - COST_OF_THE_SAME * Math.max(0, rounds - ROUNDS_BEFORE_SAME)
+                    + (rounds == usualRounds ? usualBonus : 0);
+        }
+
+        double time(int rounds) {
+            return seconds * rounds + setUpS;
+        }
+
+        /** Whether a session with {@code other} stays possible and loses nothing with this in its place. */
+        boolean standsInFor(Option other) {
+            boolean stands = family.equals(other.family)
+                    && !other.pinned
+                    && other.usualBonus == 0
+                    && bonus >= other.bonus
+                    && cost <= other.cost
+                    && seconds <= other.seconds
+                    && setUpS <= other.setUpS
+                    && counts[0] <= other.counts[0]
+                    && counts[1] <= other.counts[1]
+                    && mostRounds >= other.mostRounds
+                    && (!overhead || other.overhead)
+                    && (where == other.where || (where == Where.FREE && other.where != Where.FLOOR));
+            for (int h = 0; stands && h < HEADS; h++) {
+                stands = given[h] >= other.given[h] && (serves[h] || !other.serves[h]);
+            }
+            for (int i = 0; stands && i < stress.length; i++) {
+                stands = stress[i] <= other.stress[i];
+            }
+            return stands;
+        }
+    }
+
+    /** Options of one kind. {@code column} is the place in a pair or block that they fill. */
+    record Pick(int column, int fewest, int most, List<Option> options) {}
+
+    /** Picks worked in one way; {@code roundS} is what each round of a circuit takes beside its stations. */
+    record Section(Method.Layout layout, int fewestRounds, int mostRounds, double roundS, List<Pick> picks) {
+        int columns() {
+            return layout == Method.Layout.BLOCKS ? 3 : 2;
+        }
+    }
+
+    /** An option that was chosen, by section, pick and position. */
+    record Chosen(int section, int pick, int option, int rounds) {}
+
+    /** A session and what it is worth. */
+    record Solution(List<Chosen> chosen, double value, double seconds) {}
+
+    Option option(Chosen chosen) {
+        return sections.get(chosen.section())
+                .picks()
+                .get(chosen.pick())
+                .options()
+                .get(chosen.option());
+    }
+
+    /** The stimulus of {@code head} that counts in full. */
+    double fullUpTo(int head) {
+        return FULL_VALUE_SHARE * budgetOf(head);
+    }
+
+    /** The stimulus of {@code head} from which on more counts next to nothing. */
+    double countsUpTo(int head) {
+        return budgetOf(head);
+    }
+
+    private int budgetOf(int head) {
+        return setBudget[Head.values()[head].group() == Head.Group.FLEXORS ? 0 : 1];
+    }
+
+    /** The diminishing value of {@code given} to {@code head}. */
+    double value(int head, double given) {
+        double full = fullUpTo(head);
+        double most = countsUpTo(head);
+        double first = Math.min(given, full);
+        double second = Math.min(Math.max(0, given - full), most - full);
+        double spare = Math.max(0, given - most);
+        return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
+    }
+
+    /** What {@code chosen} is worth, whether it keeps the bounds or not. */
+    double value(List<Chosen> chosen) {
+        double[] given = new double[HEADS];
+        double value = 0;
+        for (Chosen c : chosen) {
+            Option option = option(c);
+            value += option.fixedValue(c.rounds());
+            for (int h = 0; h < HEADS; h++) {
+                given[h] += c.rounds() * option.given()[h];
+            }
+        }
+        for (int h = 0; h < HEADS; h++) {
+            value += given[h] == 0 ? 0 : value(h, given[h]);
+        }
+        return value;
+    }
+
+    /** Seconds that {@code chosen} takes, the last rest included. */
+    double seconds(List<Chosen> chosen) {
+        double seconds = 0;
+        int[] circuit = new int[sections.size()];
+        for (Chosen c : chosen) {
+            seconds += option(c).time(c.rounds());
+            circuit[c.section()] = c.rounds();
+        }
+        for (int s = 0; s < circuit.length; s++) {
+            boolean goesRound = sections.get(s).layout() == Method.Layout.CIRCUIT;
+            seconds += goesRound ? circuit[s] * sections.get(s).roundS() : 0;
+        }
+        return seconds;
+    }
+
+    /** A bound of a session, as {@link #broken} names it. */
+    enum Bound {
+        TIME,
+        SETS,
+        STRESS,
+        SAME_MOVEMENT,
+        OVERHEAD,
+        FLOOR,
+        PARTNERS
+    }
+
+    /** The first bound that {@code chosen} breaks; empty when it keeps all of them. Counts of picks are not looked at. */
+    Optional<Bound> broken(List<Chosen> chosen) {
+        Set<String> families = new HashSet<>();
+        double[] stress = new double[stressBudget.length];
+        int[] sets = new int[2];
+        int overhead = 0;
+        Set<Integer> floor = new HashSet<>();
+        for (Chosen c : chosen) {
+            Option option = option(c);
+            if (!families.add(option.family())) {
+                return Optional.of(Bound.SAME_MOVEMENT);
+            }
+            for (int i = 0; i < stress.length; i++) {
+                stress[i] += c.rounds() * option.stress()[i];
+            }
+            sets[0] += c.rounds() * option.counts()[0];
+            sets[1] += c.rounds() * option.counts()[1];
+            overhead += option.overhead() ? 1 : 0;
+            if (option.where() == Where.FLOOR) {
+                floor.add(c.section());
+            }
+        }
+        for (int i = 0; i < stress.length; i++) {
+            if (stress[i] > stressBudget[i] + 1e-6) {
+                return Optional.of(Bound.STRESS);
+            }
+        }
+        if (sets[0] > setBudget[0] || sets[1] > setBudget[1]) {
+            return Optional.of(Bound.SETS);
+        }
+        if (seconds(chosen) > availableS + 1e-6) {
+            return Optional.of(Bound.TIME);
+        }
+        if (overhead > mostOverhead) {
+            return Optional.of(Bound.OVERHEAD);
+        }
+        if (floor.size() > mostOnFloor) {
+            return Optional.of(Bound.FLOOR);
+        }
+        return partnered(chosen) ? Optional.empty() : Optional.of(Bound.PARTNERS);
+    }
+
+    private boolean partnered(List<Chosen> chosen) {
+        for (int s = 0; s < sections.size(); s++) {
+            Section section = sections.get(s);
+            if (!section.layout().linksItsPicks()) {
+                continue;
+            }
+            int at = s;
+            List<Chosen> here = chosen.stream().filter(c -> c.section() == at).toList();
+            boolean bench = here.stream().anyMatch(c -> option(c).where() == Where.BENCH);
+            boolean line = here.stream()
+                    .anyMatch(c -> option(c).where() == Where.CABLE || option(c).where() == Where.ANCHOR);
+            if (section.layout() == Method.Layout.BLOCKS && bench && line) {
+                return false;
+            }
+            for (int r = 1; r <= MOST_ROUNDS; r++) {
+                for (int column = 1; column < section.columns(); column++) {
+                    if (!partners(column(here, r, 0), column(here, r, column), section.layout())) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    private List<Where> column(List<Chosen> here, int rounds, int column) {
+        return here.stream()
+                .filter(c -> c.rounds() == rounds
+                        && sections.get(c.section()).picks().get(c.pick()).column() == column)
+                .map(c -> option(c).where())
+                .toList();
+    }
+
+    private static boolean partners(List<Where> a, List<Where> b, Method.Layout layout) {
+        if (a.size() != b.size()) {
+            return false;
+        }
+        return layout == Method.Layout.BLOCKS
+                || (count(a, Where.FLOOR) == count(b, Where.FLOOR) && housed(a, b) && housed(b, a));
+    }
+
+    // What stands at one place finds its partner there or among what is free (Hall's condition).
+    private static boolean housed(List<Where> a, List<Where> b) {
+        for (Where where : new Where[] {Where.BENCH, Where.CABLE, Where.ANCHOR}) {
+            if (count(a, where) > count(b, where) + count(b, Where.FREE)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static long count(List<Where> all, Where where) {
+        return all.stream().filter(w -> w == where).count();
+    }
+}

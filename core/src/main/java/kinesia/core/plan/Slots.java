@@ -1,0 +1,314 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Load;
+import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Role;
+import kinesia.core.plan.Plan.Aspect;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.WhyNot;
+import kinesia.core.plan.SessionProblem.Chosen;
+import kinesia.core.plan.SessionProblem.Solution;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
+
+/** Turns what was chosen into slots with load and reasons, and says why not the others. */
+final class Slots {
+    // A room whose heaviest load is under this share of the right one is answered with up to double repetitions
+    // [practice].
+    private static final double LIGHT_UNDER = 0.6;
+    private static final double HEAVY_OVER = 0.9;
+    private static final int MOST_REPS = 20;
+    private static final int HEAVY_REPS = 8;
+
+    private final PlanRequest request;
+    private final Shape shape;
+    private final Candidates candidates;
+    private final SessionProblem problem;
+    private final Solution solution;
+
+    Slots(PlanRequest request, Shape shape, Candidates candidates, SessionProblem problem, Solution solution) {
+        this.request = request;
+        this.shape = shape;
+        this.candidates = candidates;
+        this.problem = problem;
+        this.solution = solution;
+    }
+
+    Slot slot(Chosen chosen, Shape.Section section) {
+        Candidate c = shape.candidate(chosen);
+        Method.Dose dose = section.method().dose();
+        Map<Aspect, Reason> why = new EnumMap<>(c.why());
+        int sets = sets(chosen, c, why);
+        why.put(Aspect.CHOICE, choice(chosen, c));
+        StartLoad start = StartLoad.of(request, c, dose, candidates.shown());
+        why.put(Aspect.LOAD, start.reason());
+        RepRange reps = repsForLoad(c, dose, why);
+        return new Slot(
+                c.exercise().key(),
+                c.exercise().name(),
+                c.exercise().group(),
+                c.exercise().arms(),
+                c.exercise().movement(),
+                sets,
+                reps,
+                setReps(dose, reps),
+                dose.stationS(),
+                start.load(),
+                c.pick().loadShare(),
+                start.trial(),
+                c.effort(),
+                c.exercise().tempo(),
+                c.stress(),
+                sides(c, start.load()),
+                why);
+    }
+
+    private int sets(Chosen chosen, Candidate c, Map<Aspect, Reason> why) {
+        int sets = chosen.rounds();
+        if (sets < c.mostSets() || !why.containsKey(Aspect.SETS)) {
+            why.put(Aspect.SETS, budgetReason(c.exercise().group()));
+        }
+        if (request.door().shortSleep() || request.door().armsWorkedHarder()) {
+            int fewer = Math.max(1, sets - 1);
+            if (fewer < sets) {
+                why.put(Aspect.SETS, Dosing.doorReason(request.door(), sets + " sets become " + fewer));
+                sets = fewer;
+            }
+        }
+        return sets;
+    }
+
+    private static List<Integer> setReps(Method.Dose dose, RepRange reps) {
+        return dose.setReps().stream().map(r -> Math.min(r, reps.high())).toList();
+    }
+
+    private static Map<Side, Plan.SideDose> sides(Candidate c, Load load) {
+        Map<Side, Plan.SideDose> sides = new EnumMap<>(Side.class);
+        c.sides()
+                .forEach((side, arm) ->
+                        sides.put(side, new Plan.SideDose(arm.exercise().movement(), arm.reps(), load, arm.effort())));
+        return sides;
+    }
+
+    /** More repetitions where the room is too light for the client, about eight where it is nearly too heavy. */
+    private RepRange repsForLoad(Candidate c, Method.Dose dose, Map<Aspect, Reason> why) {
+        RepRange reps = c.reps();
+        boolean fixed = dose.stationS() > 0
+                || !dose.setReps().isEmpty()
+                || dose.light()
+                || c.exercise().bodyWeightShare() > 0
+                || request.carryovers().containsKey(c.exercise().key());
+        if (fixed || !candidates.isKnown(c.exercise())) {
+            return reps;
+        }
+        double right = c.fit().boundKg() * c.pick().loadShare();
+        List<Load> loads = c.fit().loads().loads();
+        double heaviest = loads.get(loads.size() - 1).kg();
+        if (heaviest < LIGHT_UNDER * right) {
+            int high = Math.min(
+                    limit(Limit.Kind.MOST_REPS, c, MOST_REPS),
+                    dose.lightReps() > 0 ? dose.lightReps() : Math.min(MOST_REPS, 2 * reps.high()));
+            return high > reps.high() ? told(new RepRange(reps.high(), high), heaviest, right, why) : reps;
+        }
+        if (c.fit().loads().lightest().kg() > HEAVY_OVER * right
+                && limit(Limit.Kind.FEWEST_REPS, c, 0) <= HEAVY_REPS
+                && reps.high() > HEAVY_REPS) {
+            return told(new RepRange(Math.min(reps.low(), HEAVY_REPS - 2), HEAVY_REPS), heaviest, right, why);
+        }
+        return reps;
+    }
+
+    private int limit(Limit.Kind kind, Candidate c, int otherwise) {
+        return LimitCheck.dosing(kind, c.fit().full(), c.stress(), request.limits()).stream()
+                .mapToInt(l -> (int) l.number())
+                .reduce(otherwise, kind == Limit.Kind.MOST_REPS ? Math::min : Math::max);
+    }
+
+    private static RepRange told(RepRange reps, double heaviest, double right, Map<Aspect, Reason> why) {
+        boolean light = heaviest < right;
+        why.put(
+                Aspect.REPS,
+                Reason.of(
+                                "REPS-for-load",
+                                Tag.PRACTICE,
+                                "too light: up to double, at most 20; nearly too heavy: about 8",
+                                "About " + Numbers.plain(right, 1) + " kg would be right here. "
+                                        + (light
+                                                ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
+                                                        + " kg, is lighter, so the repetitions go up to "
+                                                : "The lightest there is, is close to that, so the repetitions stop at ")
+                                        + reps.high() + ".",
+                                light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
+                        .with("right", Numbers.plain(right, 1) + " kg"));
+        return reps;
+    }
+
+    private Reason choice(Chosen chosen, Candidate c) {
+        @Nullable Swap runnerUp = runnerUp(chosen);
+        String lost = runnerUp == null
+                ? " Nothing else could take its place today."
+                : " The next would be " + lower(runnerUp.candidate().exercise().name())
+                        + ": the session would be worth "
+                        + Numbers.plain(Math.max(0, solution.value() - runnerUp.value())) + " less.";
+        return Reason.of(
+                        "CHOICE-worth",
+                        Tag.HOUSE,
+                        "most stimulus for the least stress at sore places, over the whole session",
+                        "Worth " + Numbers.plain(c.worth()) + " a set: stimulus "
+                                + Numbers.plain(c.fit().stimulus().values().stream()
+                                        .mapToDouble(d -> d)
+                                        .sum())
+                                + " against a cost of " + Numbers.plain(c.fit().cost()) + " at sore places." + lost,
+                        c.fit().cost() > 0
+                                ? "It gives the muscle good work and leaves the sore place mostly alone."
+                                : "It gives the muscle good work.")
+                .with("worth", c.worth())
+                .with("cost at sore places", c.fit().cost())
+                .with(
+                        "runner-up",
+                        runnerUp == null
+                                ? "none"
+                                : runnerUp.candidate().exercise().name());
+    }
+
+    /** An option in the place of one that was chosen, and what the session would be worth. */
+    private record Swap(Candidate candidate, double value) {}
+
+    private @Nullable Swap runnerUp(Chosen chosen) {
+        List<Candidate> options = shape.sections()
+                .get(chosen.section())
+                .choices()
+                .get(chosen.pick())
+                .candidates();
+        List<Swap> swaps = new ArrayList<>();
+        for (int o = 0; o < options.size(); o++) {
+            List<Chosen> other = swapped(chosen, o);
+            if (!isChosen(options.get(o)) && problem.broken(other).isEmpty()) {
+                swaps.add(new Swap(options.get(o), problem.value(other)));
+            }
+        }
+        return swaps.stream()
+                .max(Comparator.comparingDouble(Swap::value)
+                        .thenComparing(s -> s.candidate().exercise().key(), Comparator.reverseOrder()))
+                .orElse(null);
+    }
+
+    private List<Chosen> swapped(Chosen chosen, int option) {
+        List<Chosen> other = new ArrayList<>(solution.chosen());
+        other.remove(chosen);
+        Candidate c = shape.sections()
+                .get(chosen.section())
+                .choices()
+                .get(chosen.pick())
+                .candidates()
+                .get(option);
+        other.add(new Chosen(
+                chosen.section(), chosen.pick(), option, Math.min(chosen.rounds(), Math.max(1, c.mostSets()))));
+        return other;
+    }
+
+    private boolean isChosen(Candidate c) {
+        return solution.chosen().stream()
+                .anyMatch(o ->
+                        shape.candidate(o).exercise().key().equals(c.exercise().key()));
+    }
+
+    /** Every exercise that could be done today and is not, with what it would take to be in. */
+    List<WhyNot> outranked() {
+        Map<String, WhyNot> all = new LinkedHashMap<>();
+        for (Candidate c : shape.candidates()) {
+            String key = c.exercise().key();
+            if (!isChosen(c) && !all.containsKey(key)) {
+                all.put(key, new WhyNot(key, c.exercise().name(), false, reasons(c)));
+            }
+        }
+        // What the way of working has no use for, though limits would allow it.
+        for (Fit fit : candidates.fits()) {
+            String key = fit.exercise().key();
+            boolean planned = solution.chosen().stream()
+                    .anyMatch(o -> shape.candidate(o).exercise().key().equals(key));
+            if (fit.isAllowed() && fit.exercise().role() == Role.MAIN && !planned && !all.containsKey(key)) {
+                all.put(key, new WhyNot(key, fit.exercise().name(), false, List.of(otherMethod(fit))));
+            }
+        }
+        return List.copyOf(all.values());
+    }
+
+    private Reason otherMethod(Fit fit) {
+        Head.Group group = fit.exercise().group();
+        if (request.setsFor(group) == 0) {
+            return budgetReason(group);
+        }
+        return Reason.of(
+                        "CHOICE-method",
+                        Tag.PRACTICE,
+                        request.method().what(),
+                        "Allowed, but " + lower(request.method().name())
+                                + " does not use it, or a response has left it no sets.",
+                        "It belongs to another way of working.")
+                .with("method", request.method().name());
+    }
+
+    private List<Reason> reasons(Candidate c) {
+        @Nullable Swap best = null;
+        String instead = "";
+        for (Chosen chosen : solution.chosen()) {
+            List<Candidate> options = shape.sections()
+                    .get(chosen.section())
+                    .choices()
+                    .get(chosen.pick())
+                    .candidates();
+            for (int o = 0; o < options.size(); o++) {
+                if (!options.get(o).exercise().key().equals(c.exercise().key())) {
+                    continue;
+                }
+                List<Chosen> other = swapped(chosen, o);
+                double value = problem.value(other);
+                if (problem.broken(other).isEmpty() && (best == null || value > best.value())) {
+                    best = new Swap(c, value);
+                    instead = shape.candidate(chosen).exercise().name();
+                }
+            }
+        }
+        Head.Group group = c.exercise().group();
+        Reason budget = budgetReason(group);
+        String exact = best == null
+                ? "Allowed, worth " + Numbers.plain(c.worth())
+                        + " a set; no exercise of today can make place for it: its movement is in already, or time, sets or"
+                        + " what sore places may take would not hold."
+                : "Allowed, worth " + Numbers.plain(c.worth()) + " a set; in place of " + lower(instead)
+                        + " the session would be worth " + Numbers.plain(Math.max(0, solution.value() - best.value()))
+                        + " less.";
+        Reason rank = Reason.of(
+                        "CHOICE-outranked",
+                        Tag.HOUSE,
+                        "the whole session's objective",
+                        exact,
+                        "It would do; today's choice does a little better.")
+                .with("worth", c.worth())
+                .with("in place of", instead.isEmpty() ? "nothing" : instead);
+        // When a response has cut the sets, that is why there is no room for it.
+        boolean cut = !budget.ruleId().startsWith("WEEK-");
+        return cut ? List.of(budget, rank) : List.of(rank);
+    }
+
+    private Reason budgetReason(Head.Group group) {
+        return Objects.requireNonNull(request.budget().get(group)).reason();
+    }
+
+    private static String lower(String name) {
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+}

@@ -1,0 +1,136 @@
+package kinesia.core.plan;
+
+import java.util.Optional;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.ShownStrength;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+
+/**
+ * The load a slot starts with: carried over, predicted from what was shown, or the lightest; always one the room has, and
+ * rounded down.
+ *
+ * @param trial the first set finds the load
+ */
+record StartLoad(Load load, boolean trial, Reason reason) {
+    // Repetitions in reserve at the usual effort, and the repetitions a found load belongs to [practice].
+    private static final double RESERVE = 2.5;
+    private static final double USUAL_REPS = 12;
+    private static final double EPLEY = 30;
+    // Very light pumping work [house], a lighter week (RULES 6), restriction cuffs [practice].
+    private static final double LIGHT_SHARE = 0.6;
+    private static final double LIGHTER_WEEK_SHARE = 0.9;
+    private static final double CUFF_CAP = 0.40;
+
+    static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, ShownStrength shown) {
+        Carryover carried = request.carryovers().get(c.exercise().key());
+        if (c.exercise().bodyWeightShare() > 0) {
+            return bodyWeight(c.fit().loads());
+        }
+        if (carried != null) {
+            return carried(request, c, dose, carried);
+        }
+        Optional<Double> bound = shown.largestLoadFor(c.exercise());
+        ReachableLoads loads = c.fit().loads();
+        double most = bound.map(kg -> share(request, c, dose, kg, USUAL_REPS)).orElse(0.0);
+        return bound.isPresent() && loads.lightest().kg() <= most
+                ? predicted(c, loads.atMost(most), bound.get(), most)
+                : lightest(loads);
+    }
+
+    /** {@code kg} of {@code reps} repetitions turned into what this slot asks; never more than it. */
+    private static double share(PlanRequest request, Candidate c, Method.Dose dose, double kg, double reps) {
+        double most = c.reps().high();
+        double forReps = most > reps + 2 ? (EPLEY + reps + RESERVE) / (EPLEY + most + RESERVE) : 1;
+        double share = c.pick().loadShare();
+        if (request.method().cuffs()) {
+            double max = kg * (1 + (reps + RESERVE) / EPLEY);
+            return Math.min(kg * share, CUFF_CAP * max);
+        }
+        return kg * share * forReps * (dose.light() ? LIGHT_SHARE : 1) * (request.lighter() ? LIGHTER_WEEK_SHARE : 1);
+    }
+
+    private static StartLoad carried(PlanRequest request, Candidate c, Method.Dose dose, Carryover carried) {
+        double fresh = carried.load().kg() / carried.loadShare();
+        double wanted = share(request, c, dose, fresh, carried.reps().high());
+        // An exercise that was done as it is to be done now keeps its load as it was decided.
+        boolean same = carried.loadShare() == c.pick().loadShare()
+                && !dose.light()
+                && !request.lighter()
+                && !request.method().cuffs()
+                && c.reps().high() <= carried.reps().high() + 2;
+        Load load = c.fit().loads().atMost(same ? carried.load().kg() : wanted);
+        if (same) {
+            return new StartLoad(load, carried.trial(), carried.reason());
+        }
+        return new StartLoad(
+                load,
+                carried.trial(),
+                Reason.of(
+                                "LOAD-share",
+                                Tag.PRACTICE,
+                                "half with cuffs and never over 40 % of the maximum; a little over half after isolation; less"
+                                        + " for more repetitions",
+                                "Last lifted " + carried.load().label() + "; done as it is here, "
+                                        + Numbers.plain(wanted, 1) + " kg is right, and " + load.label()
+                                        + " is the load the room has at or under it.",
+                                "A lighter weight, because of how we do it today.")
+                        .with("last load", carried.load().label())
+                        .with("share", Numbers.plain(100 * wanted / fresh, 0) + " %"));
+    }
+
+    private static StartLoad bodyWeight(ReachableLoads loads) {
+        return new StartLoad(
+                loads.lightest(),
+                true,
+                Reason.of(
+                        "LOAD-body-weight",
+                        Tag.PHYSICS,
+                        "share of body mass on the hands",
+                        "The hands carry about "
+                                + Numbers.plain(loads.lightest().kg(), 0) + " kg of body weight in this position.",
+                        "Your own weight, sloped so that it is not too much."));
+    }
+
+    private static StartLoad predicted(Candidate c, Load load, double bound, double most) {
+        String less = most < bound * 0.99 ? ", " + Numbers.plain(most, 1) + " kg for how it is done here" : "";
+        return new StartLoad(
+                load,
+                true,
+                Reason.of(
+                                "LOAD-predicted",
+                                Tag.HOUSE,
+                                "15 % under what was shown at every elbow angle",
+                                "Never tried here. What was lifted before allows " + Numbers.plain(bound, 1)
+                                        + " kg after 15 % off" + less + "; " + load.label()
+                                        + " is the load the room has at or under it.",
+                                "From what you have lifted before, this should feel easy.")
+                        .with("bound", Numbers.plain(bound, 1) + " kg")
+                        .with("share", Numbers.plain(100 * c.pick().loadShare(), 0) + " %")
+                        .with("load", load.label()));
+    }
+
+    private static StartLoad lightest(ReachableLoads loads) {
+        return new StartLoad(
+                loads.lightest(),
+                true,
+                Reason.of(
+                                "LOAD-lightest",
+                                Tag.HOUSE,
+                                "no history",
+                                "Nothing is known yet: first the movement without load, then a trial set of 5 to 8 with the"
+                                        + " lightest load there is, "
+                                        + loads.lightest().label() + ".",
+                                "We start with next to nothing and let it tell us.")
+                        .with("load", loads.lightest().label()));
+    }
+
+    /** Whether the place has a load light enough for cuffs. */
+    static boolean hasCuffLoad(Fit fit, double knownKg, Exercise.RepRange reps) {
+        double max = knownKg * (1 + (reps.high() + RESERVE) / EPLEY);
+        return fit.loads().lightest().kg() <= CUFF_CAP * max + 1e-9;
+    }
+}

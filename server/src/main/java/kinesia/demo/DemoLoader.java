@@ -38,6 +38,7 @@ import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
+import kinesia.plan.Composition;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningCheck;
 import kinesia.response.MorningChecks;
@@ -258,8 +259,14 @@ class DemoLoader implements SmartInitializingSingleton {
         private void session(LocalDate on, int fromEnd) {
             List<SitePain> door = response.door(usual());
             closeLast(door);
-            VisitPlanner.Outcome outcome =
-                    planner.plan(client, client.place().equipment(), Standing.of(screen), records, on, Door.quiet());
+            VisitPlanner.Outcome outcome = planner.plan(
+                    client,
+                    client.place().equipment(),
+                    Standing.of(screen),
+                    records,
+                    on,
+                    Door.quiet(),
+                    Composition.NONE);
             if (outcome.result().plan() == null) {
                 return; // a held week stays empty, as it would in life
             }

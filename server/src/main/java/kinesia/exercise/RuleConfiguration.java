@@ -42,8 +42,8 @@ class RuleConfiguration {
     }
 
     @Bean
-    Planner planner(ExerciseModel model) {
-        return new Planner(model);
+    Planner planner(ExerciseModel model, Methods methods) {
+        return new Planner(model, methods);
     }
 
     private static String text(String name) throws IOException {

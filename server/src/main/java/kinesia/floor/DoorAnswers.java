@@ -21,6 +21,11 @@ public record DoorAnswers(
         sites = List.copyOf(sites);
     }
 
+    /** The same answers at another place; null for the client's usual one. */
+    public DoorAnswers at(@Nullable UUID place) {
+        return new DoorAnswers(sleepHours, armsWorkedHarder, somethingNew, sites, place);
+    }
+
     public Door door() {
         return new Door(sleepHours, armsWorkedHarder, somethingNew);
     }

@@ -234,8 +234,7 @@ class FloorController {
 
     private InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey());
-        ReachableLoads loads =
-                ReachableLoads.of(here.equipment(), exercise, here.body());
+        ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
         return InSession.after(slot, set, loads);
     }
 
@@ -306,9 +305,7 @@ class FloorController {
                     return new SlotGuide(
                             slot.exerciseKey(),
                             Figure.of(model, exercise, here.body(), slot.load().kg()),
-                            ReachableLoads.of(
-                                            here.equipment(),
-                                            exercise, here.body())
+                            ReachableLoads.of(here.equipment(), exercise, here.body())
                                     .loads(),
                             exercise.guidance().setUp(),
                             exercise.guidance().cues(),

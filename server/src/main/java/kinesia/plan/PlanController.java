@@ -44,6 +44,7 @@ class PlanController {
     private final TrainingSessions sessions;
     private final SessionPlans plans;
     private final VisitPlanner visits;
+    private final Compositions compositions;
     private final RoomCalendar calendar;
 
     PlanController(
@@ -54,6 +55,7 @@ class PlanController {
             TrainingSessions sessions,
             SessionPlans plans,
             VisitPlanner visits,
+            Compositions compositions,
             RoomCalendar calendar) {
         this.clients = clients;
         this.standings = standings;
@@ -62,6 +64,7 @@ class PlanController {
         this.sessions = sessions;
         this.plans = plans;
         this.visits = visits;
+        this.compositions = compositions;
         this.calendar = calendar;
     }
 
@@ -97,8 +100,15 @@ class PlanController {
                 entries.stream().map(SessionHistory.Entry::record).toList();
         Standing standing = standings.of(clientId, today);
         LocalDate day = visits.firstDay(client, standing, records, today);
-        VisitPlanner.Outcome outcome =
-                visits.plan(client, client.place().equipment(), standing, records, day, Door.quiet());
+        Composition composition = compositions.of(clientId);
+        VisitPlanner.Outcome outcome = visits.plan(
+                client,
+                place(client, composition.placeId()).equipment(),
+                standing,
+                records,
+                day,
+                Door.quiet(),
+                composition);
         return new NextView(
                 clientId,
                 today,
@@ -132,22 +142,31 @@ class PlanController {
                 .map(SessionHistory.Entry::record)
                 .toList();
         LocalDate today = calendar.today(who.roomId());
+        Composition composition = compositions.of(clientId);
+        UUID placeId = door.placeId() == null ? composition.placeId() : door.placeId();
+        DoorAnswers here = door.at(placeId);
         VisitPlanner.Outcome outcome = visits.plan(
-                client, place(client, door).equipment(), standings.of(clientId, today), records, today, door.door());
+                client,
+                place(client, placeId).equipment(),
+                standings.of(clientId, today),
+                records,
+                today,
+                door.door(),
+                composition);
         Plan plan = outcome.result().plan();
         if (plan == null) {
             return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
         }
         sessions.saveAndFlush(new TrainingSession(
-                id, clientId, today, outcome.soreSites(), door, outcome.changes(), outcome.signals(), who.name()));
+                id, clientId, today, outcome.soreSites(), here, outcome.changes(), outcome.signals(), who.name()));
         plans.keep(id, plan);
         return new Planned(id, List.of(), List.of());
     }
 
-    private Place place(Client client, DoorAnswers door) {
-        return door.placeId() == null
+    private Place place(Client client, @Nullable UUID placeId) {
+        return placeId == null
                 ? client.place()
-                : places.findByIdAndRoomId(door.placeId(), client.roomId())
+                : places.findByIdAndRoomId(placeId, client.roomId())
                         .orElseThrow(() ->
                                 Problem.invalid(List.of(new Problem.Field("placeId", "is not a place of this room"))));
     }

@@ -11,8 +11,12 @@ import kinesia.client.ClientDetails;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Method;
+import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
+import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
@@ -25,11 +29,13 @@ import kinesia.core.response.NextVisit.Preparation;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.Signal;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.response.WeekDose;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Finding;
 import kinesia.core.screening.Limit;
 import kinesia.screening.Screen;
 import kinesia.screening.Standing;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Turns what is stored about a client into the core's request, and the core's answer into an outcome to show. */
@@ -37,10 +43,14 @@ import org.springframework.stereotype.Component;
 public class VisitPlanner {
     private final ExerciseModel model;
     private final Planner planner;
+    private final Methods methods;
+    private final PlanCheck check;
 
-    VisitPlanner(ExerciseModel model, Planner planner) {
+    VisitPlanner(ExerciseModel model, Planner planner, Methods methods) {
         this.model = model;
         this.planner = planner;
+        this.methods = methods;
+        this.check = new PlanCheck(model);
     }
 
     /** A plan or refusals, what the last session said, and what changed since. */
@@ -51,14 +61,65 @@ public class VisitPlanner {
             List<Changes.Change> changes,
             List<String> whatToDo) {}
 
-    /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}. */
+    /** A request the planner can take, with what went before; or the outcome that nothing can be planned. */
+    record Ready(@Nullable PlanRequest request, @Nullable Outcome refusal, List<SiteSignal> signals) {}
+
+    /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}, as it was composed. */
     public Outcome plan(
             Client client,
             Equipment equipment,
             Standing standing,
             List<SessionRecord> records,
             LocalDate day,
-            Door door) {
+            Door door,
+            Composition composition) {
+        Ready ready = ready(client, equipment, standing, records, day, door, composition);
+        PlanRequest request = ready.request();
+        if (request == null) {
+            return java.util.Objects.requireNonNull(ready.refusal());
+        }
+        PlanResult result = compose(request, composition);
+        List<Changes.Change> changes = result.plan() == null || records.isEmpty()
+                ? List.of()
+                : Changes.between(records.get(records.size() - 1).plan(), result.plan());
+        return new Outcome(result, standing.soreSites(), ready.signals(), changes, List.of());
+    }
+
+    /** The plan as composed: the trainer's own where it is written, else the planner's in the trainer's order. */
+    PlanResult compose(PlanRequest request, Composition composition) {
+        if (composition.written() != null) {
+            PlanCheck.Checked checked = check.check(request, composition.written());
+            // A day on which nothing may be done stays one, whatever was written.
+            List<Reason> day = checked.marks().stream()
+                    .filter(m -> m.kind() == PlanCheck.Kind.DAY)
+                    .map(PlanCheck.Mark::reason)
+                    .toList();
+            return day.isEmpty() ? new PlanResult(checked.plan(), List.of()) : new PlanResult(null, day);
+        }
+        PlanResult result = planner.plan(request);
+        return result.plan() == null || composition.order().isEmpty()
+                ? result
+                : new PlanResult(
+                        result.plan().ordered(composition.order()),
+                        result.refusals(),
+                        result.nearest(),
+                        result.blocked(),
+                        result.substitutes());
+    }
+
+    /** Holds what is written against everything known of the client. */
+    PlanCheck.Checked check(PlanRequest request, List<PlanCheck.WrittenUnit> written) {
+        return check.check(request, written);
+    }
+
+    Ready ready(
+            Client client,
+            Equipment equipment,
+            Standing standing,
+            List<SessionRecord> records,
+            LocalDate day,
+            Door door,
+            Composition composition) {
         Screen screen = standing.screen();
         Assessment assessment = standing.assessment();
         if (client.holdReason() != null) {
@@ -101,20 +162,27 @@ public class VisitPlanner {
                         .filter(s -> s.signal() == Signal.REFER)
                         .toList();
         if (!refer.isEmpty()) {
-            return new Outcome(
-                    new PlanResult(null, refer.stream().map(SiteSignal::reason).toList()),
-                    sore,
-                    past.lastSignals(),
-                    List.of(),
-                    List.of("Refer to a licensed clinician; screen again before anything is planned."));
+            return new Ready(
+                    null,
+                    new Outcome(
+                            new PlanResult(
+                                    null, refer.stream().map(SiteSignal::reason).toList()),
+                            sore,
+                            past.lastSignals(),
+                            List.of(),
+                            List.of("Refer to a licensed clinician; screen again before anything is planned.")),
+                    past.lastSignals());
         }
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();
-        PlanResult result = planner.plan(new PlanRequest(
+        Method method = composition.method() == null
+                ? Methods.open()
+                : methods.find(composition.method()).orElseGet(Methods::open);
+        PlanRequest request = new PlanRequest(
                 client.body(),
                 client.ageOn(day),
                 day,
-                details.minutes(),
+                composition.minutes() == null ? details.minutes() : composition.minutes(),
                 equipment,
                 limits,
                 sore,
@@ -128,11 +196,17 @@ public class VisitPlanner {
                 past.rest(),
                 door,
                 past.lastHardOn(),
-                past.stiffOrBack()));
-        List<Changes.Change> changes = result.plan() == null || records.isEmpty()
-                ? List.of()
-                : Changes.between(records.get(records.size() - 1).plan(), result.plan());
-        return new Outcome(result, sore, past.lastSignals(), changes, List.of());
+                past.stiffOrBack(),
+                method,
+                composition.wishes(),
+                ArmBudget.of(
+                        sore,
+                        details.visitsPerWeek(),
+                        details.heavyDays().size(),
+                        details.otherTraining(),
+                        place -> WeekDose.before(records, place, day)),
+                false);
+        return new Ready(request, null, past.lastSignals());
     }
 
     /** The first day, not before {@code today}, that the client may be trained on. */
@@ -152,16 +226,22 @@ public class VisitPlanner {
                         .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets));
     }
 
-    private static Outcome heldByScreen(Assessment assessment) {
+    private static Ready heldByScreen(Assessment assessment) {
         List<String> todo = new ArrayList<>(
                 assessment.findings().stream().map(Finding::whatToDo).distinct().toList());
         if (!assessment.missing().isEmpty()) {
             todo.add("Finish the screen.");
         }
-        return new Outcome(new PlanResult(null, assessment.holds()), List.of(), List.of(), List.of(), todo);
+        return new Ready(
+                null,
+                new Outcome(new PlanResult(null, assessment.holds()), List.of(), List.of(), List.of(), todo),
+                List.of());
     }
 
-    private static Outcome refused(Reason reason, List<String> whatToDo) {
-        return new Outcome(new PlanResult(null, List.of(reason)), List.of(), List.of(), List.of(), whatToDo);
+    private static Ready refused(Reason reason, List<String> whatToDo) {
+        return new Ready(
+                null,
+                new Outcome(new PlanResult(null, List.of(reason)), List.of(), List.of(), List.of(), whatToDo),
+                List.of());
     }
 }

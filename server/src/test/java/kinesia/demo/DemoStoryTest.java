@@ -109,10 +109,7 @@ class DemoStoryTest {
         var room = clients.require(client.id(), client.roomId()).place().equipment();
         for (var log : logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id())) {
             LoggedSet set = log.set(session.visitOn());
-            assertThat(ReachableLoads.of(
-                                    room,
-                                    model.catalogue().get(set.exerciseKey()),
-                                    client.body().massKg())
+            assertThat(ReachableLoads.of(room, model.catalogue().get(set.exerciseKey()), client.body())
                             .loads())
                     .as(set.exerciseKey())
                     .extracting(l -> Math.round(l.kg() * 100))

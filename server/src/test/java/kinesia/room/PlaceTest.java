@@ -131,7 +131,8 @@ class PlaceTest {
         assertThat(planned.at("/plan/units")).isNotEmpty();
         for (JsonNode guide : planned.get("guides")) {
             for (JsonNode load : guide.get("loads")) {
-                assertThat(load.get("label").asText()).isIn("1 kg", "3 kg", "only band", "body weight");
+                // A band may be wrapped, or its foot mark moved.
+                assertThat(load.get("label").asText().split(",")[0]).isIn("1 kg", "3 kg", "only band", "body weight");
             }
         }
     }

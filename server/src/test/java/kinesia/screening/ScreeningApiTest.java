@@ -314,7 +314,11 @@ class ScreeningApiTest {
         JsonNode plan = next(client).path("plan");
         for (JsonNode pair : plan.path("units")) {
             for (JsonNode slot : pair.get("slots")) {
-                assertThat(slot.at("/stress/OUTER_ELBOW").asDouble()).isLessThan(0.25);
+                // The other arm may work alone.
+                boolean otherArmAlone = slot.path("sides").size() == 1
+                        && slot.at("/sides/RIGHT").isMissingNode();
+                assertThat(otherArmAlone ? 0 : slot.at("/stress/OUTER_ELBOW").asDouble())
+                        .isLessThan(0.25);
             }
         }
         boolean seen = false;

@@ -16,9 +16,9 @@ public final class ArmBudget {
     // What a place takes in a week before its own tolerance is known, by its usual pain [house]: about ten sets of
     // twelve at
     // the reference's stress where it is quiet.
-    private static final double QUIET_WEEK = 120;
-    private static final double MODERATE_WEEK = 80;
-    private static final double HIGH_WEEK = 40;
+    private static final double QUIET_WEEK = 160;
+    private static final double MODERATE_WEEK = 110;
+    private static final double HIGH_WEEK = 60;
     private static final int MODERATE_FROM = 4;
     private static final int HIGH_FROM = 7;
     // A heavy day of work or hobby draws a tenth of the week, other training for the arms a seventh [house].
@@ -26,6 +26,10 @@ public final class ArmBudget {
     private static final double OTHER_TRAINING_SHARE = 0.15;
     // One visit may take somewhat more than its even share [house].
     private static final double MOST_OF_A_SHARE = 1.25;
+
+    // While signals let a visit be planned at all it may take half of its share: sets are cut by signals, not here
+    // [house].
+    private static final double LEAST_OF_A_SHARE = 0.5;
 
     private ArmBudget() {}
 
@@ -50,8 +54,8 @@ public final class ArmBudget {
             double other = week * (HEAVY_DAY_SHARE * heavyDays + (trains(otherTraining) ? OTHER_TRAINING_SHARE : 0));
             double had = done.at(site);
             double left = Math.max(0, week - other - had);
-            double share = Math.max(0, week - other) / visitsPerWeek * MOST_OF_A_SHARE;
-            double most = Math.min(left, share);
+            double share = Math.max(0, week - other) / visitsPerWeek;
+            double most = Math.max(share * LEAST_OF_A_SHARE, Math.min(left, share * MOST_OF_A_SHARE));
             budgets.add(new StressBudget(site.site(), site.side(), most, reason(site, week, other, had, most)));
         }
         return budgets;

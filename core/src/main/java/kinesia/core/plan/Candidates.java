@@ -18,13 +18,6 @@ import kinesia.core.screening.Limit;
 
 /** Sorts the catalogue into what this client may do here and now, and what is left out and why. */
 final class Candidates {
-    // A set of ten at usual effort is the measure of stress; more and lighter repetitions count by Epley's load
-    // [house].
-    private static final double MEASURE_REPS = 10;
-    private static final double EPLEY = 30;
-    private static final double RESERVE = 2.5;
-    private static final double LIGHT_SHARE = 0.6;
-
     private final PlanRequest request;
     private final ShownStrength shown;
     private final List<Fit> fits = new ArrayList<>();
@@ -183,8 +176,7 @@ final class Candidates {
         double average = dose.setReps().isEmpty()
                 ? reps.high()
                 : dose.setReps().stream().mapToInt(r -> r).average().orElse(reps.high());
-        double load = (EPLEY + MEASURE_REPS + RESERVE) / (EPLEY + average + RESERVE);
-        return average / MEASURE_REPS * load * pick.loadShare() * (dose.light() ? LIGHT_SHARE : 1);
+        return StressDose.share(average, pick.loadShare(), dose.light());
     }
 
     /** Why each exercise for the arm that may not be done is left out. */

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** Sets, repetitions, tempo and effort of an exercise: the method's where it says one, within limits, each with its why. */
 final class Dosing {
     // The usual aim for people over fifty, leaving two to three repetitions in reserve [practice].
-    private static final Effort USUAL_EFFORT = Effort.of(7.5);
+    static final Effort USUAL_EFFORT = Effort.of(7.5);
     private static final Effort FIRST_EFFORT = Effort.of(6);
     // Lowering takes about 3 s [practice]; faster is what "no fast lowering" leaves out.
     private static final int SLOW_LOWERING_S = 3;

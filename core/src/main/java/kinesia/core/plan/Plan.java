@@ -89,6 +89,7 @@ public record Plan(
             int setUpSeconds,
             List<Slot> slots) {
         public Unit {
+            layout = layout == null ? Method.Layout.PAIRS : layout;
             slots = List.copyOf(slots);
         }
 
@@ -198,6 +199,28 @@ public record Plan(
         public int total() {
             return warmUp + work;
         }
+    }
+
+    /** The units in the order of {@code keys}, each where its first named exercise stands; the others after them. */
+    public Plan ordered(List<String> keys) {
+        List<Unit> sorted = units.stream()
+                .sorted(java.util.Comparator.comparingInt((Unit u) -> u.slots().stream()
+                        .mapToInt(s -> keys.indexOf(s.exerciseKey()))
+                        .map(i -> i < 0 ? Integer.MAX_VALUE : i)
+                        .min()
+                        .orElse(Integer.MAX_VALUE)))
+                .toList();
+        List<Unit> lettered = new java.util.ArrayList<>();
+        for (Unit u : sorted) {
+            lettered.add(new Unit(
+                    String.valueOf((char) ('A' + lettered.size())),
+                    u.layout(),
+                    u.restSeconds(),
+                    u.changeOverSeconds(),
+                    u.setUpSeconds(),
+                    u.slots()));
+        }
+        return new Plan(visitOn, method, warmUp, lettered, restSeconds, restReason, minutes, bends, whyNot, notes);
     }
 
     /** All slots in order. */

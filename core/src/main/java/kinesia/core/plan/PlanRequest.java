@@ -221,7 +221,8 @@ public record PlanRequest(
                 lighter);
     }
 
-    int setsFor(Head.Group group) {
+    /** Hard sets of {@code group} at this visit. */
+    public int setsFor(Head.Group group) {
         SetBudget sets = budget.get(group);
         return sets == null ? 0 : sets.sets();
     }

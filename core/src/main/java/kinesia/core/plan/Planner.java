@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
-import kinesia.core.arm.Side;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -78,7 +77,18 @@ public final class Planner {
             solved = solved(request, shape, available);
         }
         if (solved == null) {
-            return PlanResult.refused(List.of(nothingFits(request, candidates)));
+            boolean spared = !request.stressBudgets().isEmpty()
+                    && solved(
+                                    request.within(List.of()),
+                                    new Shape(request.within(List.of()), candidates, false),
+                                    available)
+                            != null;
+            return PlanResult.refused(
+                    spared
+                            ? request.stressBudgets().stream()
+                                    .map(PlanRequest.StressBudget::reason)
+                                    .toList()
+                            : List.of(nothingFits(request, candidates)));
         }
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
         List<Unit> units = units(shape, solved, slots);
@@ -87,7 +97,7 @@ public final class Planner {
         }
         List<WarmUp.Step> warmUp = new ArrayList<>(general);
         warmUp.addAll(ramps(units, shape, solved, request.soreSites(), brief));
-        return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp));
+        return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
     }
 
     private static Plan plan(
@@ -214,7 +224,7 @@ public final class Planner {
     }
 
     /** Limits that are kept by how a set is done rather than by what is chosen: said on the plan, once each. */
-    private static List<Reason> reminders(List<Limit> limits) {
+    static List<Reason> reminders(List<Limit> limits) {
         return limits.stream()
                 .filter(l -> l.kind() == Limit.Kind.NO_BREATH_HOLDING || l.kind() == Limit.Kind.NO_FAST_LOWERING)
                 .map(Limit::reason)
@@ -222,7 +232,7 @@ public final class Planner {
                 .toList();
     }
 
-    private static Optional<Reason> blocked(PlanRequest request) {
+    static Optional<Reason> blocked(PlanRequest request) {
         if (request.door().somethingNew()) {
             return Optional.of(Reason.of(
                             "DOOR-new",
@@ -299,12 +309,5 @@ public final class Planner {
                         "There is nothing safe and useful to do with what we have today.")
                 .with("for the front of the arm", flexors)
                 .with("for the back of the arm", extensors);
-    }
-
-    /** The arms of a slot in the order they are listed. */
-    static List<Side> arms(Slot slot) {
-        return slot.sides().isEmpty()
-                ? List.of(Side.values())
-                : List.copyOf(slot.sides().keySet());
     }
 }

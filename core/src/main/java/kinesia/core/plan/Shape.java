@@ -32,7 +32,6 @@ final class Shape {
     private static final double COMPANION_VALUE = 0.3;
     // From this share on an exercise is one for the head [house].
     private static final double SERVES_FROM = 0.7;
-    private static final double REPS_OF_A_SET = 10;
     // What makes a method itself is worth having beside more of the rest [house].
     private static final double TRAIT_VALUE = 0.8;
     // Also where nothing is sore, more than the reference asks is not asked for nothing [house].
@@ -359,7 +358,7 @@ final class Shape {
 
     /** Repetitions times relative stress of one set. */
     static double doseAt(Candidate c, Site site) {
-        return REPS_OF_A_SET * c.stressShare() * c.stress().getOrDefault(site, 0.0);
+        return StressDose.ofSet(c.stressShare(), c.stress().getOrDefault(site, 0.0));
     }
 
     private int mostOnFloor() {

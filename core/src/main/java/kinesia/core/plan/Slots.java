@@ -31,6 +31,7 @@ final class Slots {
     private static final double HEAVY_OVER = 0.9;
     private static final int MOST_REPS = 20;
     private static final int HEAVY_REPS = 8;
+    private static final int MOST_SUBSTITUTES = 6;
 
     private final PlanRequest request;
     private final Shape shape;
@@ -184,9 +185,15 @@ final class Slots {
     }
 
     /** An option in the place of one that was chosen, and what the session would be worth. */
-    private record Swap(Candidate candidate, double value) {}
+    private record Swap(Candidate candidate, double value, double seconds) {}
 
     private @Nullable Swap runnerUp(Chosen chosen) {
+        List<Swap> swaps = swaps(chosen);
+        return swaps.isEmpty() ? null : swaps.get(0);
+    }
+
+    /** Everything that could take the place of {@code chosen}, best first. */
+    private List<Swap> swaps(Chosen chosen) {
         List<Candidate> options = shape.sections()
                 .get(chosen.section())
                 .choices()
@@ -196,13 +203,33 @@ final class Slots {
         for (int o = 0; o < options.size(); o++) {
             List<Chosen> other = swapped(chosen, o);
             if (!isChosen(options.get(o)) && problem.broken(other).isEmpty()) {
-                swaps.add(new Swap(options.get(o), problem.value(other)));
+                swaps.add(new Swap(options.get(o), problem.value(other), problem.seconds(other)));
             }
         }
-        return swaps.stream()
-                .max(Comparator.comparingDouble(Swap::value)
-                        .thenComparing(s -> s.candidate().exercise().key(), Comparator.reverseOrder()))
-                .orElse(null);
+        swaps.sort(Comparator.comparingDouble(Swap::value)
+                .reversed()
+                .thenComparing(s -> s.candidate().exercise().key()));
+        return swaps;
+    }
+
+    /** For each exercise of the session the best that could take its place. */
+    Map<String, List<PlanResult.Substitute>> substitutes() {
+        double seconds = problem.seconds(solution.chosen());
+        Map<String, List<PlanResult.Substitute>> all = new LinkedHashMap<>();
+        for (Chosen chosen : solution.chosen()) {
+            all.put(
+                    shape.candidate(chosen).exercise().key(),
+                    swaps(chosen).stream()
+                            .limit(MOST_SUBSTITUTES)
+                            .map(s -> new PlanResult.Substitute(
+                                    s.candidate().exercise().key(),
+                                    s.candidate().exercise().name(),
+                                    Math.max(0, solution.value() - s.value()),
+                                    s.seconds() - seconds,
+                                    s.candidate().stress()))
+                            .toList());
+        }
+        return all;
     }
 
     private List<Chosen> swapped(Chosen chosen, int option) {
@@ -277,7 +304,7 @@ final class Slots {
                 List<Chosen> other = swapped(chosen, o);
                 double value = problem.value(other);
                 if (problem.broken(other).isEmpty() && (best == null || value > best.value())) {
-                    best = new Swap(c, value);
+                    best = new Swap(c, value, 0);
                     instead = shape.candidate(chosen).exercise().name();
                 }
             }

@@ -1,0 +1,322 @@
+package kinesia.core.plan;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.RestAndTime;
+import kinesia.core.dose.WarmUp;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Role;
+import kinesia.core.plan.Plan.Aspect;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.Plan.Unit;
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
+
+/** Holds a session that a trainer wrote freely against limits, clock and budgets: it marks, and refuses nothing. */
+public final class PlanCheck {
+    private static final int MOST_UNITS = 12;
+    private static final int MOST_SLOTS = 8;
+
+    private final ExerciseModel model;
+
+    public PlanCheck(ExerciseModel model) {
+        this.model = model;
+    }
+
+    /**
+     * One exercise as it was written.
+     *
+     * @param sets 1 to 6
+     * @param loadKg null for the load the planner would start with
+     * @param effort null for the usual one
+     */
+    public record Written(
+            String exerciseKey,
+            int sets,
+            Exercise.RepRange reps,
+            @Nullable Double loadKg,
+            @Nullable Double effort) {
+        public Written {
+            InvalidValue.requireWithin("sets", sets, 1, 6, "sets");
+        }
+    }
+
+    /** Exercises written to be worked in one way; rest 0 to 300 s after each round. */
+    public record WrittenUnit(Method.Layout layout, int restSeconds, List<Written> slots) {
+        public WrittenUnit {
+            InvalidValue.requireWithin("restSeconds", restSeconds, 0, 300, "seconds");
+            InvalidValue.requireWithin("slots", slots.size(), 1, MOST_SLOTS, "exercises");
+            slots = List.copyOf(slots);
+        }
+    }
+
+    /** What a mark is about. */
+    public enum Kind {
+        LIMIT,
+        LOAD,
+        EFFORT,
+        REPS,
+        SETS,
+        STRESS,
+        CLOCK,
+        SAME_MOVEMENT,
+        DAY
+    }
+
+    /** Something that would break a limit, the clock or a budget; {@code exerciseKey} is null when it is about the whole. */
+    public record Mark(@Nullable String exerciseKey, Kind kind, Reason reason) {}
+
+    /** The session as a plan, with what is marked on it. */
+    public record Checked(Plan plan, List<Mark> marks) {
+        public Checked {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /** Checks {@code written}; throws {@link InvalidValue} for an exercise that does not exist. */
+    public Checked check(PlanRequest request, List<WrittenUnit> written) {
+        InvalidValue.requireWithin("units", written.size(), 1, MOST_UNITS, "units");
+        Map<String, Fit> fits = new java.util.HashMap<>();
+        Candidates candidates = new Candidates(model, request);
+        candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
+        List<Mark> marks = new ArrayList<>();
+        List<Unit> units = new ArrayList<>();
+        for (int u = 0; u < written.size(); u++) {
+            List<Slot> slots = new ArrayList<>();
+            for (int s = 0; s < written.get(u).slots().size(); s++) {
+                Written one = written.get(u).slots().get(s);
+                Fit fit = fits.get(one.exerciseKey());
+                if (fit == null) {
+                    throw new InvalidValue(
+                            "units[" + u + "].slots[" + s + "].exerciseKey",
+                            "'" + one.exerciseKey() + "' is no exercise for the arm");
+                }
+                slots.add(slot(request, candidates, fit, one, marks));
+            }
+            units.add(new Unit(
+                    String.valueOf((char) ('A' + u)),
+                    written.get(u).layout(),
+                    written.get(u).restSeconds(),
+                    RestAndTime.CHANGE_OVER_S,
+                    RestAndTime.SET_UP_S,
+                    slots));
+        }
+        List<Slot> all = units.stream().flatMap(u -> u.slots().stream()).toList();
+        same(all, marks);
+        sets(request, all, fits, marks);
+        stress(request, all, fits, marks);
+        List<WarmUp.Step> warmUp = WarmUp.general(
+                WarmUp.isBrief(request.minutes()), request.minutes(), request.age(), request.stiffOrBack());
+        Plan.Minutes minutes = new Plan.Minutes(
+                SessionClock.minutes(WarmUp.seconds(warmUp)), SessionClock.minutes(SessionClock.workSeconds(units)));
+        if (minutes.total() > request.minutes()) {
+            marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));
+        }
+        Planner.blocked(request).ifPresent(r -> marks.add(new Mark(null, Kind.DAY, r)));
+        return new Checked(
+                new Plan(
+                        request.visitOn(),
+                        warmUp,
+                        units,
+                        units.get(0).restSeconds(),
+                        byHand(),
+                        minutes,
+                        List.of(),
+                        Planner.reminders(request.limits())),
+                marks);
+    }
+
+    private static Slot slot(PlanRequest request, Candidates candidates, Fit fit, Written one, List<Mark> marks) {
+        String key = one.exerciseKey();
+        fit.against().forEach(r -> marks.add(new Mark(key, Kind.LIMIT, r)));
+        List<Limit> limits = request.limits();
+        Effort effort = Effort.of(one.effort() == null ? Dosing.USUAL_EFFORT.value() : one.effort());
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, fit.full(), fit.stress(), limits)) {
+            if (effort.value() > limit.number()) {
+                marks.add(new Mark(key, Kind.EFFORT, limit.reason()));
+            }
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.FEWEST_REPS, fit.full(), fit.stress(), limits)) {
+            if (one.reps().low() < limit.number()) {
+                marks.add(new Mark(key, Kind.REPS, limit.reason()));
+            }
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.MOST_REPS, fit.full(), fit.stress(), limits)) {
+            if (one.reps().high() > limit.number()) {
+                marks.add(new Mark(key, Kind.REPS, limit.reason()));
+            }
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.SETS_PER_EXERCISE, fit.full(), fit.stress(), limits)) {
+            if (one.sets() > limit.number()) {
+                marks.add(new Mark(key, Kind.SETS, limit.reason()));
+            }
+        }
+        Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
+        why.put(Aspect.CHOICE, byHand());
+        return new Slot(
+                key,
+                fit.exercise().name(),
+                fit.exercise().group(),
+                fit.exercise().arms(),
+                fit.exercise().movement(),
+                one.sets(),
+                one.reps(),
+                load(request, candidates, fit, one, marks, why),
+                one.loadKg() == null && !request.carryovers().containsKey(key),
+                effort,
+                fit.exercise().tempo(),
+                fit.stress(),
+                why);
+    }
+
+    private static Load load(
+            PlanRequest request,
+            Candidates candidates,
+            Fit fit,
+            Written one,
+            List<Mark> marks,
+            Map<Aspect, Reason> why) {
+        if (fit.loads().isEmpty()) {
+            return Load.ofKg(one.loadKg() == null ? 0 : one.loadKg());
+        }
+        if (one.loadKg() == null) {
+            Carryover carried = request.carryovers().get(one.exerciseKey());
+            double most = carried != null
+                    ? carried.load().kg()
+                    : candidates.shown().largestLoadFor(fit.exercise()).orElse(0.0);
+            Load load = fit.loads().atMost(most);
+            why.put(Aspect.LOAD, byHand());
+            return load;
+        }
+        Load nearest = fit.loads().atMost(one.loadKg());
+        if (Math.abs(nearest.kg() - one.loadKg()) > 0.05) {
+            marks.add(new Mark(
+                    one.exerciseKey(),
+                    Kind.LOAD,
+                    Reason.of(
+                                    "LOAD-not-here",
+                                    Tag.HOUSE,
+                                    "a load the place has",
+                                    "This place cannot make " + Numbers.plain(one.loadKg()) + " kg; " + nearest.label()
+                                            + " is the nearest at or under it.",
+                                    "We take the weight we have.")
+                            .with("written", Numbers.plain(one.loadKg()) + " kg")
+                            .with("nearest", nearest.label())));
+        }
+        return nearest;
+    }
+
+    private void same(List<Slot> slots, List<Mark> marks) {
+        Set<String> families = new HashSet<>();
+        for (Slot slot : slots) {
+            String family = model.catalogue().get(slot.exerciseKey()).movementFamily();
+            if (!families.add(family)) {
+                marks.add(new Mark(
+                        slot.exerciseKey(),
+                        Kind.SAME_MOVEMENT,
+                        Reason.of(
+                                        "CHECK-same-movement",
+                                        Tag.HOUSE,
+                                        "one form of a movement in a session, unless it is a series",
+                                        slot.name() + " is another form of a movement that is already in the session.",
+                                        "We have done one like this already.")
+                                .with("movement", family)));
+            }
+        }
+    }
+
+    private static void sets(PlanRequest request, List<Slot> slots, Map<String, Fit> fits, List<Mark> marks) {
+        for (Head.Group group : Head.Group.values()) {
+            int sets = slots.stream()
+                    .filter(s -> s.group() == group && s.targetEffort().isHard())
+                    .filter(s -> Objects.requireNonNull(fits.get(s.exerciseKey()))
+                                    .exercise()
+                                    .role()
+                            != Role.COMPANION)
+                    .mapToInt(Slot::sets)
+                    .sum();
+            if (sets > request.setsFor(group)) {
+                Reason budget =
+                        Objects.requireNonNull(request.budget().get(group)).reason();
+                marks.add(new Mark(
+                        null,
+                        Kind.SETS,
+                        Reason.of(
+                                        "CHECK-sets",
+                                        budget.tag(),
+                                        request.setsFor(group) + " hard sets",
+                                        sets + " hard sets for the " + group.word() + " are "
+                                                + (sets - request.setsFor(group)) + " more than there are today. "
+                                                + budget.exact(),
+                                        budget.plain())
+                                .with("written", sets)
+                                .with("allowed", request.setsFor(group))));
+            }
+        }
+    }
+
+    private static void stress(PlanRequest request, List<Slot> slots, Map<String, Fit> fits, List<Mark> marks) {
+        for (PlanRequest.StressBudget budget : request.stressBudgets()) {
+            double dose = slots.stream()
+                    .filter(s -> works(Objects.requireNonNull(fits.get(s.exerciseKey())), budget.side()))
+                    .mapToDouble(s -> StressDose.of(s, budget.site()))
+                    .sum();
+            if (dose > budget.most() + 0.5) {
+                marks.add(new Mark(
+                        null,
+                        Kind.STRESS,
+                        Reason.of(
+                                        "CHECK-stress",
+                                        budget.reason().tag(),
+                                        Numbers.plain(budget.most(), 0),
+                                        "The " + budget.side().word() + " "
+                                                + budget.site().words() + " would get " + Numbers.plain(dose, 0) + ". "
+                                                + budget.reason().exact(),
+                                        budget.reason().plain())
+                                .with("written", Numbers.plain(dose, 0))));
+            }
+        }
+    }
+
+    private static boolean works(Fit fit, Side side) {
+        return fit.workingArms().contains(side);
+    }
+
+    private static Reason clock(PlanRequest request, Plan.Minutes minutes) {
+        return Reason.of(
+                        "CHECK-clock",
+                        Tag.HOUSE,
+                        request.minutes() + " min",
+                        "Warm-up and work come to " + minutes.total() + " min, " + (minutes.total() - request.minutes())
+                                + " more than the " + request.minutes() + " there are.",
+                        "That is more than we have time for.")
+                .with("minutes", minutes.total());
+    }
+
+    private static Reason byHand() {
+        return Reason.of("PLAN-by-hand", Tag.HOUSE, "", "Written by the trainer.", "I picked this one for today.");
+    }
+
+    /** What is marked for {@code exerciseKey}, or for the whole when it is null. */
+    public static List<Reason> of(Checked checked, @Nullable String exerciseKey) {
+        return checked.marks().stream()
+                .filter(m -> Optional.ofNullable(m.exerciseKey()).equals(Optional.ofNullable(exerciseKey)))
+                .map(Mark::reason)
+                .toList();
+    }
+}

@@ -1,0 +1,326 @@
+package kinesia.plan;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.ClientDetails;
+import kinesia.client.Clients;
+import kinesia.core.arm.Sex;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.RestAndTime;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Figure;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Site;
+import kinesia.core.plan.Block;
+import kinesia.core.plan.Door;
+import kinesia.core.plan.Method;
+import kinesia.core.plan.Methods;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.PlanCheck;
+import kinesia.core.plan.PlanRequest;
+import kinesia.core.plan.PlanResult;
+import kinesia.core.plan.Planner;
+import kinesia.core.plan.SessionSums;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.screening.Limit;
+import kinesia.response.SessionHistory;
+import kinesia.room.Places;
+import kinesia.screening.Standing;
+import kinesia.screening.Standings;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Composes and checks sessions without storing anything: for a client of the room, or from facts alone. */
+@RestController
+class ComposeController {
+    static final String EXAMPLE = """
+            {"facts": {"sex": "FEMALE", "statureM": 1.66, "bodyMassKg": 68, "age": 62, "setsFlexors": 4, "setsExtensors": 4,
+              "equipment": {"dumbbellsKg": [1, 2, 3, 4, 5], "bands": [], "furniture": ["chair", "flat bench"]},
+              "limits": [], "soreSites": [], "dislikes": [], "newToTraining": false},
+             "composition": {"method": "joint-sparing", "minutes": 30, "pinned": [], "banned": [], "order": []}}""";
+
+    private final Clients clients;
+    private final Standings standings;
+    private final Places places;
+    private final SessionHistory history;
+    private final VisitPlanner visits;
+    private final Planner planner;
+    private final Methods methods;
+    private final ExerciseModel model;
+    private final RoomCalendar calendar;
+
+    ComposeController(
+            Clients clients,
+            Standings standings,
+            Places places,
+            SessionHistory history,
+            VisitPlanner visits,
+            Planner planner,
+            Methods methods,
+            ExerciseModel model,
+            RoomCalendar calendar) {
+        this.clients = clients;
+        this.standings = standings;
+        this.places = places;
+        this.history = history;
+        this.visits = visits;
+        this.planner = planner;
+        this.methods = methods;
+        this.model = model;
+        this.calendar = calendar;
+    }
+
+    /** Somebody who is no client of the room. */
+    record Facts(
+            Sex sex,
+            double statureM,
+            double bodyMassKg,
+            int age,
+            int setsFlexors,
+            int setsExtensors,
+            Equipment equipment,
+            List<Limit> limits,
+            List<SoreSite> soreSites,
+            List<String> dislikes,
+            boolean newToTraining) {}
+
+    /** For a client, or from facts: one of the two. */
+    record ComposeAsk(@Nullable UUID clientId, @Nullable Facts facts, Composition composition) {}
+
+    /** Dose of a sore place against its budget for this visit. */
+    record StressBar(Site site, Side side, double planned, double most, Reason reason) {}
+
+    /** Stimulus of a head, in hard sets, against the sets of its group today. */
+    record HeadBar(Head head, double sets, int allowed) {}
+
+    /** What is drawn beside a slot. */
+    record SlotFigure(String exerciseKey, Figure figure) {}
+
+    /** A composed or checked session. */
+    record Composed(
+            LocalDate visitOn,
+            int minutesThereAre,
+            PlanResult result,
+            List<PlanCheck.Mark> marks,
+            List<StressBar> stress,
+            List<HeadBar> heads,
+            Map<Head.Group, PlanRequest.SetBudget> sets,
+            List<SlotFigure> figures,
+            List<String> whatToDo) {}
+
+    /** @param weeks 1 to 6 */
+    record BlockAsk(UUID clientId, Composition composition, int weeks, List<DayOfWeek> days) {}
+
+    record BlockView(List<Block.Week> weeks) {}
+
+    /** The best session for the composition; nothing is stored. */
+    @Operation(
+            summary = "The best session, or why there is none",
+            description = "Exact optimum of the planner's objective. Stateless: nothing is stored.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = @Content(examples = @ExampleObject(name = "joint sparing", value = EXAMPLE))))
+    @PostMapping("/api/plan/compose")
+    @Transactional(readOnly = true)
+    Composed compose(@RequestBody ComposeAsk ask, @AuthenticationPrincipal SignedIn who) {
+        VisitPlanner.Ready ready = ready(ask, who);
+        PlanRequest request = ready.request();
+        if (request == null) {
+            return refused(ready);
+        }
+        return composed(request, visits.compose(request, ask.composition()), marks(request, ask.composition()));
+    }
+
+    /** A session written freely, held against limits, clock and budgets; it is marked and not refused. */
+    @Operation(
+            summary = "What a session written by hand would break",
+            description = "Marks limits, loads the place has not, clock and budgets. Stateless: nothing is stored."
+                    + " The units written are those of composition.written.")
+    @PostMapping("/api/plan/check")
+    @Transactional(readOnly = true)
+    Composed check(@RequestBody ComposeAsk ask, @AuthenticationPrincipal SignedIn who) {
+        List<PlanCheck.WrittenUnit> written = ask.composition().written();
+        if (written == null) {
+            throw Problem.invalid(List.of(new Problem.Field("composition.written", "is needed")));
+        }
+        VisitPlanner.Ready ready = ready(ask, who);
+        PlanRequest request = ready.request();
+        if (request == null) {
+            return refused(ready);
+        }
+        PlanCheck.Checked checked = visits.check(request, written);
+        return composed(request, new PlanResult(checked.plan(), List.of()), checked.marks());
+    }
+
+    /** Weeks of sessions as they would go if every visit were "go". */
+    @PostMapping("/api/plan/block")
+    @Transactional(readOnly = true)
+    BlockView block(@RequestBody BlockAsk ask, @AuthenticationPrincipal SignedIn who) {
+        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition()), who);
+        PlanRequest request = ready.request();
+        if (request == null) {
+            throw Problem.refused("Nothing can be planned for this client now.");
+        }
+        Client client = clients.require(ask.clientId(), who.roomId());
+        boolean sore = !request.soreSites().isEmpty();
+        int first = Math.max(
+                1,
+                request.budget().values().stream()
+                                .mapToInt(PlanRequest.SetBudget::sets)
+                                .max()
+                                .orElse(1)
+                        * ask.days().size());
+        int ceiling = Math.max(first, sore ? 12 : 16);
+        // Looks: the back of the arm is more than half of it, so it gets a set or two more.
+        boolean size = client.details().goal() == ClientDetails.Goal.ARM_SIZE
+                || client.details().goal() == ClientDetails.Goal.LOOK;
+        return new BlockView(new Block(planner)
+                .plan(new Block.Request(
+                        request,
+                        ask.weeks(),
+                        new TreeSet<>(ask.days()),
+                        new Block.WeeklySets(Math.min(16, first), sore ? 1 : 2, Math.min(16, ceiling)),
+                        size ? 0.75 : 1,
+                        Set.of())));
+    }
+
+    private List<PlanCheck.Mark> marks(PlanRequest request, Composition composition) {
+        return composition.written() == null
+                ? List.of()
+                : visits.check(request, composition.written()).marks();
+    }
+
+    private VisitPlanner.Ready ready(ComposeAsk ask, SignedIn who) {
+        checkMethod(ask.composition());
+        if (ask.clientId() == null) {
+            if (ask.facts() == null) {
+                throw Problem.invalid(List.of(new Problem.Field("facts", "are needed where there is no clientId")));
+            }
+            return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of());
+        }
+        Client client = clients.require(ask.clientId(), who.roomId());
+        LocalDate today = calendar.today(who.roomId());
+        Standing standing = standings.of(client.id(), today);
+        List<SessionRecord> records = history.of(client.id(), null).stream()
+                .map(SessionHistory.Entry::record)
+                .toList();
+        LocalDate day = visits.firstDay(client, standing, records, today);
+        UUID placeId = ask.composition().placeId();
+        Equipment equipment = placeId == null
+                ? client.place().equipment()
+                : places.findByIdAndRoomId(placeId, who.roomId())
+                        .orElseThrow(() -> Problem.invalid(
+                                List.of(new Problem.Field("composition.placeId", "is not a place here"))))
+                        .equipment();
+        return visits.ready(client, equipment, standing, records, day, Door.quiet(), ask.composition());
+    }
+
+    private void checkMethod(Composition composition) {
+        String method = composition.method();
+        if (method != null && methods.find(method).isEmpty()) {
+            throw Problem.invalid(List.of(new Problem.Field("composition.method", "'" + method + "' is no method")));
+        }
+    }
+
+    private PlanRequest fromFacts(Facts facts, Composition composition, SignedIn who) {
+        Map<Head.Group, PlanRequest.SetBudget> sets = new EnumMap<>(Head.Group.class);
+        Reason asked = Reason.of("WEEK-asked", Tag.HOUSE, "", "The sets asked for.", "As many as we said.");
+        sets.put(Head.Group.FLEXORS, new PlanRequest.SetBudget(facts.setsFlexors(), asked));
+        sets.put(Head.Group.EXTENSORS, new PlanRequest.SetBudget(facts.setsExtensors(), asked));
+        Method method = composition.method() == null
+                ? Methods.open()
+                : methods.find(composition.method()).orElseGet(Methods::open);
+        return new PlanRequest(
+                new Body(facts.sex(), facts.statureM(), facts.bodyMassKg()),
+                facts.age(),
+                calendar.today(who.roomId()),
+                composition.minutes() == null ? 40 : composition.minutes(),
+                facts.equipment(),
+                facts.limits(),
+                facts.soreSites(),
+                Set.copyOf(facts.dislikes()),
+                facts.newToTraining(),
+                List.of(),
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                sets,
+                RestAndTime.first(),
+                Door.quiet(),
+                null,
+                false,
+                method,
+                composition.wishes(),
+                List.of(),
+                false);
+    }
+
+    private Composed refused(VisitPlanner.Ready ready) {
+        VisitPlanner.Outcome outcome = java.util.Objects.requireNonNull(ready.refusal());
+        return new Composed(
+                LocalDate.EPOCH,
+                0,
+                outcome.result(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Map.of(),
+                List.of(),
+                outcome.whatToDo());
+    }
+
+    private Composed composed(PlanRequest request, PlanResult result, List<PlanCheck.Mark> marks) {
+        Plan plan = result.plan();
+        List<SlotFigure> figures = plan == null
+                ? List.of()
+                : plan.slots().stream()
+                        .map(s -> new SlotFigure(
+                                s.exerciseKey(),
+                                Figure.of(
+                                        model,
+                                        model.catalogue().get(s.exerciseKey()).withMovement(s.movement()),
+                                        request.body(),
+                                        s.load().kg())))
+                        .toList();
+        SessionSums sums = new SessionSums(model, request, plan);
+        return new Composed(
+                request.visitOn(),
+                request.minutes(),
+                result,
+                marks,
+                request.stressBudgets().stream()
+                        .map(b -> new StressBar(b.site(), b.side(), sums.dose(b), b.most(), b.reason()))
+                        .toList(),
+                sums.heads().entrySet().stream()
+                        .map(h -> new HeadBar(
+                                h.getKey(),
+                                h.getValue(),
+                                request.setsFor(h.getKey().group())))
+                        .toList(),
+                request.budget(),
+                figures,
+                List.of());
+    }
+}

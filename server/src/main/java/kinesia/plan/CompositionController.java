@@ -1,0 +1,217 @@
+package kinesia.plan;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.account.SignedIn;
+import kinesia.client.Client;
+import kinesia.client.ClientDetails;
+import kinesia.client.Clients;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Role;
+import kinesia.core.plan.LimitCheck;
+import kinesia.core.plan.Methods;
+import kinesia.core.plan.PlanRequest;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.InvalidValue;
+import kinesia.core.reason.Reason;
+import kinesia.core.screening.Limit;
+import kinesia.room.Places;
+import kinesia.screening.Standing;
+import kinesia.screening.Standings;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How a client's next visits are composed, and the room's templates. */
+@RestController
+class CompositionController {
+    private static final int LONGEST_NAME = 60;
+
+    private final Clients clients;
+    private final Compositions compositions;
+    private final SessionTemplates templates;
+    private final Standings standings;
+    private final Places places;
+    private final Methods methods;
+    private final ExerciseModel model;
+    private final RoomCalendar calendar;
+
+    CompositionController(
+            Clients clients,
+            Compositions compositions,
+            SessionTemplates templates,
+            Standings standings,
+            Places places,
+            Methods methods,
+            ExerciseModel model,
+            RoomCalendar calendar) {
+        this.clients = clients;
+        this.compositions = compositions;
+        this.templates = templates;
+        this.standings = standings;
+        this.places = places;
+        this.methods = methods;
+        this.model = model;
+        this.calendar = calendar;
+    }
+
+    /** A way of working and what of this client's limits stands against it. */
+    record MethodChoice(String key, String name, String what, List<Reason> against) {}
+
+    record PlaceChoice(UUID id, String name) {}
+
+    record ExerciseChoice(String key, String name) {}
+
+    /** @param version missing when nothing was composed yet */
+    record CompositionView(
+            UUID clientId,
+            String clientName,
+            ClientDetails.Units units,
+            int usualMinutes,
+            UUID usualPlaceId,
+            List<SoreSite> soreSites,
+            @Nullable Long version,
+            Composition composition,
+            @Nullable Instant changedAt,
+            @Nullable String changedBy,
+            List<MethodChoice> methods,
+            List<PlaceChoice> places,
+            List<ExerciseChoice> exercises) {}
+
+    /** @param version of what the change was made to; missing for the first one */
+    record SaveComposition(@Nullable Long version, Composition composition) {}
+
+    record TemplateView(UUID id, String name, Composition composition, Instant madeAt, String madeBy) {}
+
+    record SaveTemplate(String name, Composition composition) {}
+
+    @GetMapping("/api/clients/{clientId}/composition")
+    @Transactional(readOnly = true)
+    CompositionView one(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        return view(client, compositions.findById(clientId).orElse(null), who);
+    }
+
+    /** Keeps the composition for the client's next visits; somebody else's newer one is answered with a conflict. */
+    @PutMapping("/api/clients/{clientId}/composition")
+    @Transactional
+    CompositionView keep(
+            @PathVariable UUID clientId, @RequestBody SaveComposition body, @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        check(body.composition(), who);
+        StoredComposition stored = compositions.findById(clientId).orElse(null);
+        if (stored != null && (body.version() == null || body.version() != stored.version())) {
+            throw Problem.conflict(
+                    stored.changedBy() + " changed this composition meanwhile.", view(client, stored, who));
+        }
+        if (stored == null) {
+            stored = new StoredComposition(clientId);
+        }
+        stored.change(body.composition(), calendar.now(), who.name());
+        return view(client, compositions.saveAndFlush(stored), who);
+    }
+
+    @GetMapping("/api/templates")
+    @Transactional(readOnly = true)
+    List<TemplateView> all(@AuthenticationPrincipal SignedIn who) {
+        return templates.findByRoomIdOrderByName(who.roomId()).stream()
+                .map(CompositionController::view)
+                .toList();
+    }
+
+    /** Keeps a composition under a name, with an id made by the page; the same id again is the same template. */
+    @PutMapping("/api/templates/{id}")
+    @Transactional
+    TemplateView keep(@PathVariable UUID id, @RequestBody SaveTemplate body, @AuthenticationPrincipal SignedIn who) {
+        String name = body.name().strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw Problem.invalid(List.of(new Problem.Field("name", "is needed, at most 60 characters")));
+        }
+        SessionTemplate known = templates.findById(id).orElse(null);
+        if (known != null && !known.roomId().equals(who.roomId())) {
+            throw Problem.notFound("template");
+        }
+        return view(
+                known != null
+                        ? known
+                        : templates.saveAndFlush(new SessionTemplate(
+                                id, who.roomId(), name, body.composition(), calendar.now(), who.name())));
+    }
+
+    @DeleteMapping("/api/templates/{id}")
+    @Transactional
+    void drop(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        templates.findById(id).filter(t -> t.roomId().equals(who.roomId())).ifPresent(templates::delete);
+    }
+
+    private void check(Composition composition, SignedIn who) {
+        String method = composition.method();
+        if (method != null && methods.find(method).isEmpty()) {
+            throw Problem.invalid(List.of(new Problem.Field("composition.method", "'" + method + "' is no method")));
+        }
+        if (composition.minutes() != null) {
+            InvalidValue.requireWithin(
+                    "composition.minutes",
+                    composition.minutes(),
+                    PlanRequest.SHORTEST_MINUTES,
+                    PlanRequest.LONGEST_MINUTES,
+                    "minutes");
+        }
+        if (composition.placeId() != null
+                && places.findByIdAndRoomId(composition.placeId(), who.roomId()).isEmpty()) {
+            throw Problem.invalid(List.of(new Problem.Field("composition.placeId", "is not a place of this room")));
+        }
+    }
+
+    private CompositionView view(Client client, @Nullable StoredComposition stored, SignedIn who) {
+        Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
+        List<Limit> limits = standing.inForce().limits();
+        ClientDetails details = client.details();
+        return new CompositionView(
+                client.id(),
+                client.name(),
+                details.units(),
+                details.minutes(),
+                client.place().id(),
+                standing.soreSites(),
+                stored == null ? null : stored.version(),
+                stored == null ? Composition.NONE : stored.composition(),
+                stored == null ? null : stored.changedAt(),
+                stored == null ? null : stored.changedBy(),
+                methods.all().stream()
+                        .map(m -> new MethodChoice(
+                                m.key(),
+                                m.name(),
+                                m.what(),
+                                LimitCheck.againstMethod(m.key(), limits).stream()
+                                        .map(Limit::reason)
+                                        .toList()))
+                        .toList(),
+                places.findByRoomIdOrderByName(who.roomId()).stream()
+                        .map(p -> new PlaceChoice(p.id(), p.name()))
+                        .toList(),
+                model.catalogue().all().stream()
+                        .filter(e -> e.role().trainsTheArm() || e.role() == Role.COMPANION)
+                        .map(CompositionController::choice)
+                        .toList());
+    }
+
+    private static ExerciseChoice choice(Exercise exercise) {
+        return new ExerciseChoice(exercise.key(), exercise.name());
+    }
+
+    private static TemplateView view(SessionTemplate template) {
+        return new TemplateView(
+                template.getId(), template.name(), template.composition(), template.madeAt(), template.madeBy());
+    }
+}

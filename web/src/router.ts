@@ -47,6 +47,12 @@ export const router = createRouter({
       props: true,
     },
     { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
+    {
+      path: '/clients/:id/compose',
+      name: 'compose',
+      component: () => import('./features/plan/ComposeView.vue'),
+      props: true,
+    },
     { path: '/places', name: 'places', component: () => import('./features/room/PlacesView.vue') },
     { path: '/exercises', name: 'atlas', component: () => import('./features/exercise/AtlasView.vue') },
     {

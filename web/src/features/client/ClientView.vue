@@ -6,7 +6,7 @@ import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shar
 import ArmsMap from '@/shared/ArmsMap.vue'
 import { date, relative, title, words } from '@/shared/format'
 import LimitList from '@/shared/LimitList.vue'
-import PlanPairs from '@/shared/PlanPairs.vue'
+import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import StrandLine from '@/shared/StrandLine.vue'
 import { units } from '@/shared/units'
@@ -82,6 +82,7 @@ function select(item: StrandItem) {
         <h1>{{ client.details.name }}</h1>
         <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
         <RouterLink :to="`/exercises?client=${id}`" class="ms-auto">Exercises</RouterLink>
+        <RouterLink :to="`/clients/${id}/compose`">Compose</RouterLink>
         <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
         <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
@@ -124,7 +125,7 @@ function select(item: StrandItem) {
                 it.
               </span>
             </div>
-            <PlanPairs :plan="plan" />
+            <PlanUnits :plan="plan" />
           </template>
         </section>
       </div>

@@ -7,6 +7,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import EndCard from './EndCard.vue'
 import HurtPanel from './HurtPanel.vue'
 import RestRing from './RestRing.vue'
+import { aim } from './steps'
 import StopPanel from './StopPanel.vue'
 import { useFloor } from './useFloor'
 import WarmUpCard from './WarmUpCard.vue'
@@ -14,7 +15,22 @@ import WarmUpCard from './WarmUpCard.vue'
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const floor = useFloor(props.id)
-const { session, step, warming, warm, guide, load, reps, effort, restEnds, lastAdvice, waiting, problem, queue } = floor
+const {
+  session,
+  restSeconds,
+  step,
+  warming,
+  warm,
+  guide,
+  load,
+  reps,
+  effort,
+  restEnds,
+  lastAdvice,
+  waiting,
+  problem,
+  queue,
+} = floor
 const panel = ref<'hurt' | 'stop' | null>(null)
 const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
 const held = computed(() => !over.value && (session.value?.held.length ?? 0) > 0)
@@ -99,7 +115,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
       <section class="now">
         <div class="what">
           <p class="quiet mb-0">
-            Pair {{ step.letter }}, set {{ step.setNumber }} of {{ step.slot.sets }}
+            {{ step.unit }}, set {{ step.setNumber }} of {{ step.slot.sets }}
             <span v-if="step.slot.trial" class="tag">trial set</span>
           </p>
           <h1>{{ step.slot.name }}</h1>
@@ -119,7 +135,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
               <button type="button" aria-label="One repetition less" @click="reps = Math.max(0, reps - 1)">−</button>
               <span class="value">
                 <strong>{{ reps }}</strong>
-                <small>repetitions, aim {{ step.slot.reps.low }}–{{ step.slot.reps.high }}</small>
+                <small>repetitions, aim {{ aim(step) }}</small>
               </span>
               <button type="button" aria-label="One repetition more" @click="reps = Math.min(60, reps + 1)">+</button>
             </div>
@@ -149,7 +165,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         </div>
       </section>
       <section class="clock">
-        <RestRing :ends="restEnds" :total="session.plan.restSeconds" />
+        <RestRing :ends="restEnds" :total="restSeconds" />
         <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
       </section>
       <section class="thumb">

@@ -12,7 +12,10 @@ const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 
 const session = (visitOn: string) =>
   ({
     visitOn,
-    plan: { pairs: [{ letter: 'A', slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')] }] },
+    plan: {
+      restSeconds: 90,
+      units: [{ letter: 'A', layout: 'PAIRS', restSeconds: 75, slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')] }],
+    },
   }) as unknown as SessionView
 
 describe('the order of the floor', () => {
@@ -20,6 +23,21 @@ describe('the order of the floor', () => {
     const steps = stepsOf(session('2026-03-02'))
     expect(steps.map((s) => s.slot.exerciseKey)).toEqual(['press', 'curl', 'curl', 'press'])
     expect(steps.map((s) => s.lastOfRound)).toEqual([false, false, true, true])
+  })
+  it('leaves out the arm that rests and takes the own dose of the other and rest', () => {
+    const one = session('2026-03-02')
+    const curl = one.plan.units[0]!.slots[1]!
+    curl.sides = { LEFT: { reps: { low: 12, high: 15 }, load: { kg: 2, label: '2 kg' }, targetEffort: 6 } } as never
+    const steps = stepsOf(one).filter((s) => s.slot.exerciseKey === 'curl')
+    expect(steps.map((s) => s.side)).toEqual(['LEFT'])
+    expect(startOf(steps[0]!, {})).toEqual({ load: { kg: 2, label: '2 kg' }, reps: 15 })
+    expect(steps[0]!.restSeconds).toBe(75)
+  })
+  it('aims at the repetitions of each set where a method has them set by set', () => {
+    const one = session('2026-03-02')
+    one.plan.units[0]!.slots[0]!.setReps = [30, 15]
+    const press = stepsOf(one).filter((s) => s.slot.exerciseKey === 'press')
+    expect(press.map((s) => startOf(s, {}).reps)).toEqual([30, 15])
   })
   it('does not begin with the same arm every day', () => {
     const first = (d: string) => stepsOf(session(d))[1]!.side

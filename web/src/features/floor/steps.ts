@@ -1,9 +1,13 @@
 import type { Advice, Load, LogSet, SessionView, Side, Slot } from '@/shared/api/types'
+import { unitTitle } from '@/shared/unit'
 
 /** One thing to do on the floor: one set of one exercise, of one arm where the arms take turns. */
 export interface Step {
   slot: Slot
-  letter: string
+  /** What the unit is called, as "Pair A". */
+  unit: string
+  /** Seconds of rest after the round. */
+  restSeconds: number
   setNumber: number
   side?: Side
   lastOfRound: boolean
@@ -15,19 +19,38 @@ export function stepsOf(session: SessionView): Step[] {
   const day = Math.round(Date.parse(`${session.visitOn}T12:00:00Z`) / 86_400_000)
   const sides: Side[] = day % 2 ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT']
   const steps: Step[] = []
-  for (const pair of session.plan.units) {
-    const rounds = Math.max(...pair.slots.map((s) => s.sets))
+  for (const unit of session.plan.units) {
+    const rounds = Math.max(...unit.slots.map((s) => s.sets))
     for (let round = 1; round <= rounds; round++) {
       const before = steps.length
-      for (const slot of pair.slots.filter((s) => s.sets >= round)) {
-        for (const side of slot.arms === 'IN_TURN' ? sides : [undefined]) {
-          steps.push({ slot, letter: pair.letter, setNumber: round, side, lastOfRound: false })
+      for (const slot of unit.slots.filter((s) => s.sets >= round)) {
+        for (const side of slot.arms === 'IN_TURN' ? sides.filter((s) => works(slot, s)) : [undefined]) {
+          steps.push({
+            slot: forArm(slot, side),
+            unit: unitTitle(unit),
+            restSeconds: unit.restSeconds || session.plan.restSeconds,
+            setNumber: round,
+            side,
+            lastOfRound: false,
+          })
         }
       }
       if (steps.length > before) steps[steps.length - 1]!.lastOfRound = true
     }
   }
   return steps
+}
+
+/** Whether an arm works in the slot; where limits tell the arms apart, one may rest. */
+function works(slot: Slot, side: Side): boolean {
+  const apart = slot.sides ?? {}
+  return Object.keys(apart).length === 0 || side in apart
+}
+
+/** The slot as that arm does it. */
+function forArm(slot: Slot, side: Side | undefined): Slot {
+  const own = side && slot.sides?.[side]
+  return own ? { ...slot, reps: own.reps, load: own.load, targetEffort: own.targetEffort } : slot
 }
 
 export type Done = Pick<LogSet, 'exerciseKey' | 'side' | 'setNumber' | 'pain'>
@@ -47,7 +70,17 @@ export function nextStep(steps: Step[], done: Done[], advice: Record<string, Adv
 /** What the next set starts from: the server's advice where there is one, else the plan. */
 export function startOf(step: Step, advice: Record<string, Advice>): { load: Load; reps: number } {
   const a = advice[step.slot.exerciseKey]
-  return a && a.next !== 'END_EXERCISE'
-    ? { load: a.load, reps: a.reps }
-    : { load: step.slot.load, reps: step.slot.reps.high }
+  return a && a.next !== 'END_EXERCISE' ? { load: a.load, reps: a.reps } : { load: step.slot.load, reps: repsIn(step) }
+}
+
+/** The repetitions aimed at in the step's set. */
+export function repsIn(step: Step): number {
+  const bySet = step.slot.setReps ?? []
+  return bySet.length ? bySet[Math.min(step.setNumber, bySet.length) - 1]! : step.slot.reps.high
+}
+
+/** The aim as it is shown: a range, or the repetitions of this set. */
+export function aim(step: Step): string {
+  const { low, high } = step.slot.reps
+  return step.slot.setReps?.length ? String(repsIn(step)) : low === high ? String(high) : `${low}–${high}`
 }

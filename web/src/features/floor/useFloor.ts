@@ -25,6 +25,7 @@ export function useFloor(id: string) {
   const warmKey = `kinesia.warm.${id}`
   const restKey = `kinesia.rest.${id}`
   const warm = ref(Number(sessionStorage.getItem(warmKey) ?? 0))
+  const restSeconds = ref(60)
   const restEnds = ref<number | null>(Number(sessionStorage.getItem(restKey)) || null)
   watch(warm, (v) => sessionStorage.setItem(warmKey, String(v)))
   watch(restEnds, (v) => sessionStorage.setItem(restKey, String(v ?? 0)))
@@ -95,7 +96,8 @@ export function useFloor(id: string) {
     add({ sessionId: id, setId, body })
     lastAdvice.value = null
     done.value = [...done.value, { ...body, setId }]
-    restEnds.value = at.lastOfRound && step.value ? Date.now() + session.value!.plan.restSeconds * 1000 : null
+    restSeconds.value = at.restSeconds
+    restEnds.value = at.lastOfRound && step.value ? Date.now() + at.restSeconds * 1000 : null
     void send()
   }
 
@@ -157,6 +159,7 @@ export function useFloor(id: string) {
     reps,
     effort,
     restEnds,
+    restSeconds,
     lastAdvice,
     waiting,
     problem,

@@ -6,7 +6,7 @@ import type { SessionView } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import { clock, date, inUnits, load } from '@/shared/format'
-import PlanPairs from '@/shared/PlanPairs.vue'
+import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
@@ -77,7 +77,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
         <section>
           <DoneSets v-if="session.sets.length" :session="session" class="mb-3" />
           <ChangesPanel :changes="session.changes" :signals="session.signals" class="mb-3" />
-          <PlanPairs :plan="session.plan" :guides="session.guides" />
+          <PlanUnits :plan="session.plan" :guides="session.guides" />
           <details class="panel">
             <summary>Why not the others ({{ session.plan.whyNot.length }})</summary>
             <ul class="mt-2 mb-0">

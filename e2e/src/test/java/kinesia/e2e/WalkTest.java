@@ -188,8 +188,8 @@ class WalkTest {
     /** Opens each "why" of the first pair and holds the sentence on the screen against the rule's own. */
     private static void reasonsOnThePlanAreTheOnesThatFired(Browser browser, String session) {
         JsonNode plan = browser.get("/api/sessions/" + session).get("plan");
-        assertThat(plan.get("pairs").size()).isBetween(2, 3);
-        for (JsonNode slot : plan.at("/pairs/0/slots")) {
+        assertThat(plan.get("units").size()).isBetween(1, 3);
+        for (JsonNode slot : plan.at("/units/0/slots")) {
             String name = slot.get("name").asText();
             assertWhy(browser, "this load for " + name, slot.at("/why/LOAD"));
             assertWhy(browser, name + " was chosen", slot.at("/why/CHOICE"));
@@ -260,7 +260,7 @@ class WalkTest {
 
     private static int expectedSets(JsonNode plan) {
         int sets = 0;
-        for (JsonNode pair : plan.get("pairs")) {
+        for (JsonNode pair : plan.get("units")) {
             for (JsonNode slot : pair.get("slots")) {
                 sets += slot.get("sets").asInt() * (slot.get("arms").asText().equals("IN_TURN") ? 2 : 1);
             }
@@ -321,11 +321,11 @@ class WalkTest {
     }
 
     private static List<String> keys(JsonNode plan) {
-        return plan.get("pairs").findValuesAsText("exerciseKey");
+        return plan.get("units").findValuesAsText("exerciseKey");
     }
 
     private static String keyOf(JsonNode plan, String name) {
-        for (JsonNode pair : plan.get("pairs")) {
+        for (JsonNode pair : plan.get("units")) {
             for (JsonNode slot : pair.get("slots")) {
                 if (slot.get("name").asText().equals(name)) {
                     return slot.get("exerciseKey").asText();

@@ -305,7 +305,8 @@ class FloorController {
                     return new SlotGuide(
                             slot.exerciseKey(),
                             Figure.of(model, exercise, here.body(), slot.load().kg()),
-                            ReachableLoads.of(here.equipment(), exercise, here.body())
+                            ReachableLoads.of(
+                                            here.equipment(), model.catalogue().get(slot.exerciseKey()), here.body())
                                     .loads(),
                             exercise.guidance().setUp(),
                             exercise.guidance().cues(),

@@ -26,6 +26,7 @@ public final class ShownStrength {
     private final Body body;
     private final double[] flexors = new double[DEGREES];
     private final double[] extensors = new double[DEGREES];
+    private boolean nothing = true;
 
     private ShownStrength(ExerciseModel model, Body body) {
         this.model = model;
@@ -53,16 +54,21 @@ public final class ShownStrength {
      * was shown over any part of its range that it loads.
      */
     public Optional<Double> largestLoadFor(Exercise exercise) {
-        if (exercise.bodyWeightShare() > 0) {
+        return largestLoadFor(exercise, model.curve(exercise, body, 1), 1);
+    }
+
+    /** The same where the curve at {@code kg} (over 0) is known already. */
+    public Optional<Double> largestLoadFor(Exercise exercise, LoadCurve known, double kg) {
+        if (exercise.bodyWeightShare() > 0 || nothing) {
             return Optional.empty();
         }
         // Torques are linear in the load, so two curves give the load at which each moment reaches what was shown.
         List<LoadCurve.Sample> none = model.curve(exercise, body, 0).samples();
-        List<LoadCurve.Sample> one = model.curve(exercise, body, 1).samples();
+        List<LoadCurve.Sample> one = known.samples();
         double load = SEARCH_UP_TO_KG;
         for (int i = 0; i < none.size(); i++) {
             double own = none.get(i).load().elbowDemandNm();
-            double perKg = one.get(i).load().elbowDemandNm() - own;
+            double perKg = (one.get(i).load().elbowDemandNm() - own) / kg;
             int degree = (int) Math.round(Math.max(0, none.get(i).pose().elbowFlexionDeg()));
             double bent = shownAt(flexors, degree) + TOLERANCE_NM;
             double straightened = shownAt(extensors, degree) + TOLERANCE_NM;
@@ -86,6 +92,7 @@ public final class ShownStrength {
     }
 
     private void add(LoadCurve curve) {
+        nothing = false;
         List<LoadCurve.Sample> samples = curve.samples();
         for (int i = 1; i < samples.size(); i++) {
             LoadCurve.Sample a = samples.get(i - 1);

@@ -23,6 +23,7 @@ public final class WarmUp {
     private static final int[] RAMP_REPS = {8, 5, 3};
     private static final double THIRD_RAMP_FROM_EFFORT = 8;
     private static final int RAMP_CHANGE_S = 15;
+    private static final int BRIEF_RAMP_CHANGE_S = 5;
     private static final int EXTRA_ROUND_AGE = 65;
 
     private WarmUp() {}
@@ -117,7 +118,7 @@ public final class WarmUp {
                     exercise.key(),
                     load,
                     RAMP_REPS[i],
-                    RAMP_REPS[i] * exercise.tempo().secondsPerRep() + RAMP_CHANGE_S,
+                    RAMP_REPS[i] * exercise.tempo().secondsPerRep() + (brief ? BRIEF_RAMP_CHANGE_S : RAMP_CHANGE_S),
                     Reason.of(
                                     "WARMUP-ramp",
                                     Tag.PRACTICE,

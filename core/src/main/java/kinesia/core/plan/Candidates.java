@@ -27,10 +27,21 @@ final class Candidates {
         this.shown = ShownStrength.from(model, request.body(), request.history());
         ExerciseModel.StressScale scale = model.stressScale(request.body());
         for (Exercise exercise : model.catalogue().all()) {
-            if (exercise.role().trainsTheArm() || exercise.role() == Role.COMPANION) {
-                fits.add(sorted(Fit.of(model, scale, request, request.method().ranged(exercise))));
+            if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
+                fits.add(sorted(Fit.of(model, scale, request, exercise)));
             }
         }
+    }
+
+    private Candidates(PlanRequest request, ShownStrength shown, List<Fit> fits) {
+        this.request = request;
+        this.shown = shown;
+        this.fits.addAll(fits);
+    }
+
+    /** The same exercises for another day. */
+    Candidates at(PlanRequest now) {
+        return new Candidates(now, shown, fits);
     }
 
     private Fit sorted(Fit fit) {
@@ -104,7 +115,7 @@ final class Candidates {
                 && StartLoad.hasCuffLoad(
                         c.fit(),
                         carried == null ? c.fit().boundKg() : carried.load().kg(),
-                        carried == null ? c.exercise().reps() : carried.reps());
+                        carried == null ? new Exercise.RepRange(1, StartLoad.USUAL_REPS) : carried.reps());
     }
 
     private Candidate candidate(Fit fit, Method.Dose dose, Method.Pick pick, List<Reason> bends) {

@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
 @SuppressWarnings("EnumOrdinal") // counts by place are packed into bits
 final class Composer {
     private static final double SAME = 1e-9;
+    // How far below the parts' own best the search looks at first; the last bound is none.
+    private static final double[] BELOW = {0.2, 1, 4, Double.POSITIVE_INFINITY};
     private static final int BITS = 3;
     private static final int CLASSES = SessionProblem.Where.values().length;
     private static final int COLUMNS = 3;
@@ -74,17 +76,35 @@ final class Composer {
             available -= circuitRounds[s] * problem.sections().get(s).roundS();
         }
         List<Part> parts = parts();
+        double all = 0;
         for (Part part : parts) {
-            part.enumerate(available);
-            if (part.buckets.isEmpty()) {
+            part.prepare(available);
+            all += part.most();
+        }
+        if (all == Double.NEGATIVE_INFINITY || (best != null && best.value() >= all - SAME)) {
+            return;
+        }
+        // No session is worth more than its parts are alone. One within a bound of that has every part within it too,
+        // so
+        // what is found there is the best of all.
+        for (double below : BELOW) {
+            boolean possible = true;
+            for (Part part : parts) {
+                double beating = best == null ? Double.NEGATIVE_INFINITY : best.value() - (all - part.mostValue);
+                part.enumerate(Math.max(part.mostValue - below, beating));
+                possible &= !part.buckets.isEmpty();
+            }
+            if (possible) {
+                double[] ahead = new double[parts.size() + 1];
+                for (int i = parts.size() - 1; i >= 0; i--) {
+                    ahead[i] = ahead[i + 1] + parts.get(i).sorted.get(0).best();
+                }
+                join(parts, 0, ahead, available, new Label(problem.stressBudget().length));
+            }
+            if (best != null && best.value() >= all - below - SAME) {
                 return;
             }
         }
-        double[] ahead = new double[parts.size() + 1];
-        for (int i = parts.size() - 1; i >= 0; i--) {
-            ahead[i] = ahead[i + 1] + parts.get(i).sorted.get(0).best();
-        }
-        join(parts, 0, ahead, available, new Label(problem.stressBudget().length));
     }
 
     /** The picks, put together where they share a head or a movement. */
@@ -309,7 +329,14 @@ final class Composer {
         private final int[] onFloor = new int[problem.sections().size()];
         private final int[] atStation = new int[2];
         private final int[] genes = new int[32];
-        private final List<boolean[]> worthTrying = new ArrayList<>();
+        private final List<int[]> order = new ArrayList<>();
+        private final List<double[]> gains = new ArrayList<>();
+        private double[] bonus = {};
+        private boolean[] counted = {};
+        private int group;
+        private double threshold = Double.NEGATIVE_INFINITY;
+        private double mostValue = Double.NEGATIVE_INFINITY;
+        private boolean onlyMost;
         private boolean[] used = {};
         private int depth;
         private int overhead;
@@ -356,12 +383,11 @@ final class Composer {
             return false;
         }
 
-        void enumerate(double mostSeconds) {
+        void prepare(double mostSeconds) {
             available = mostSeconds;
             java.util.Set<String> pins = new java.util.HashSet<>();
             for (int p = 0; p < picks.size(); p++) {
                 int fewest = problem.sections().get(places.get(p)[0]).fewestRounds();
-                worthTrying.add(undominated(picks.get(p).options()));
                 for (Option option : picks.get(p).options()) {
                     families.putIfAbsent(option.family(), families.size());
                     boolean usable = option.mostRounds() >= fewest;
@@ -372,9 +398,58 @@ final class Composer {
                         pins.add(option.key());
                     }
                 }
+                sort(picks.get(p).options());
             }
             pinnedInAll = pins.size();
             used = new boolean[families.size()];
+            bonus = new double[picks.size()];
+            counted = new boolean[picks.size()];
+            boolean[] works = new boolean[2];
+            for (int p = 0; p < picks.size(); p++) {
+                counted[p] = true;
+                for (Option option : picks.get(p).options()) {
+                    bonus[p] = Math.max(bonus[p], option.bonus() + option.usualBonus());
+                    counted[p] &= option.counts()[0] + option.counts()[1] > 0;
+                    works[0] |= option.counts()[0] > 0;
+                    works[1] |= option.counts()[1] > 0;
+                }
+            }
+            group = works[0] && works[1] ? 2 : works[1] ? 1 : 0;
+        }
+
+        /** The options worth trying, the one that gives most for a set first, and the most any from there on gives. */
+        private void sort(List<Option> options) {
+            boolean[] worth = undominated(options);
+            List<Integer> best = new ArrayList<>();
+            for (int o = 0; o < worth.length; o++) {
+                if (worth[o]) {
+                    best.add(o);
+                }
+            }
+            best.sort(Comparator.comparingDouble((Integer o) -> -gain(options.get(o))));
+            order.add(best.stream().mapToInt(o -> o).toArray());
+            gains.add(best.stream()
+                    .mapToDouble(o -> Math.max(0, gain(options.get(o))))
+                    .toArray());
+        }
+
+        /** More than one set of an option can ever add. */
+        private static double gain(Option option) {
+            return Arrays.stream(option.given()).sum() - option.cost();
+        }
+
+        /** The most this part could be worth alone, by the same search with nothing kept. */
+        double most() {
+            onlyMost = true;
+            pick(0);
+            onlyMost = false;
+            return mostValue;
+        }
+
+        /** Keeps every choice worth at least {@code atLeast} that no other beats. */
+        void enumerate(double atLeast) {
+            threshold = atLeast;
+            buckets.clear();
             pick(0);
             buckets.values()
                     .forEach(b -> b.labels.sort(
@@ -382,6 +457,45 @@ final class Composer {
             sorted = buckets.values().stream()
                     .sorted(Comparator.comparingDouble(Bucket::best).reversed())
                     .toList();
+        }
+
+        /** The choice so far and the most that what is still open could add to it. */
+        private double reach(int p, int at, int n) {
+            double open = 0;
+            double hard = 0;
+            double mostGain = 0;
+            for (int q = p; q < picks.size(); q++) {
+                double[] gain = gains.get(q);
+                int first = q == p ? at : 0;
+                if (first >= gain.length) {
+                    continue;
+                }
+                int slots = picks.get(q).most() - (q == p ? n : 0);
+                int rounds = problem.sections().get(places.get(q)[0]).mostRounds();
+                open += slots * bonus[q];
+                if (counted[q]) {
+                    hard += slots * rounds;
+                    mostGain = Math.max(mostGain, gain[first]);
+                } else {
+                    open += slots * rounds * gain[first];
+                }
+            }
+            return value() + open + Math.min(hard, leftOfGroup()) * mostGain;
+        }
+
+        /** Hard sets left to the group this part belongs to; of both when it works both. */
+        private double leftOfGroup() {
+            int a = problem.setBudget()[0] - counts[0];
+            int b = problem.setBudget()[1] - counts[1];
+            return group == 0 ? a : group == 1 ? b : a + b;
+        }
+
+        private double value() {
+            double value = fixed;
+            for (int h = 0; h < SessionProblem.HEADS; h++) {
+                value += given[h] == 0 ? 0 : problem.value(h, given[h]);
+            }
+            return value;
         }
 
         /** Options that no other form of the same movement can stand in for at no loss. */
@@ -418,10 +532,12 @@ final class Composer {
             }
             int section = places.get(p)[0];
             Section here = problem.sections().get(section);
-            for (int o = from; o < pick.options().size(); o++) {
-                if (!worthTrying.get(p)[o]) {
-                    continue;
+            int[] tried = order.get(p);
+            for (int i = from; i < tried.length; i++) {
+                if (reach(p, i, n) < Math.max(threshold, onlyMost ? mostValue : Double.NEGATIVE_INFINITY) - SAME) {
+                    return; // later options give no more
                 }
+                int o = tried[i];
                 Option option = pick.options().get(o);
                 int family = families.getOrDefault(option.family(), 0);
                 if (used[family] || (option.overhead() && overhead == problem.mostOverhead())) {
@@ -432,7 +548,7 @@ final class Composer {
                 for (int r = Math.min(most, option.mostRounds()); r >= fewest; r--) {
                     if (fits(option, r)) {
                         put(option, p, o, r, family, 1);
-                        choose(p, o + 1, n + 1);
+                        choose(p, i + 1, n + 1);
                         put(option, p, o, r, family, -1);
                     }
                 }
@@ -487,12 +603,18 @@ final class Composer {
             if (pinned < pinnedInAll) {
                 return;
             }
-            double value = fixed;
-            for (int h = 0; h < SessionProblem.HEADS; h++) {
-                if (problem.everyHead() && canServe[h] && served[h] == 0) {
+            for (int h = 0; problem.everyHead() && h < SessionProblem.HEADS; h++) {
+                if (canServe[h] && served[h] == 0) {
                     return;
                 }
-                value += given[h] == 0 ? 0 : problem.value(h, given[h]);
+            }
+            double value = value();
+            if (onlyMost) {
+                mostValue = Math.max(mostValue, value);
+                return;
+            }
+            if (value < threshold - SAME) {
+                return;
             }
             int floor = 0;
             for (int s = 0; s < onFloor.length; s++) {

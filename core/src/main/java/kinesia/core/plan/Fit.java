@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.ReachableLoads;
@@ -64,10 +65,25 @@ record Fit(
         return arms.isEmpty() ? List.of(Side.values()) : List.copyOf(arms.keySet());
     }
 
-    /** Sorts {@code exercise} for the client of {@code request}. */
-    static Fit of(ExerciseModel model, ExerciseModel.StressScale scale, PlanRequest request, Exercise exercise) {
+    /** Sorts {@code entry} for the client of {@code request}; loads are those of the whole entry, whatever its range. */
+    static Fit of(ExerciseModel model, ExerciseModel.StressScale scale, PlanRequest request, Exercise entry) {
+        Exercise exercise = request.method().ranged(entry);
         List<Reason> against = new ArrayList<>();
-        Suitability.missing(exercise, request.equipment()).ifPresent(against::add);
+        Optional<Reason> missing = Suitability.missing(exercise, request.equipment());
+        if (missing.isPresent()) {
+            // What is not here needs no more said against it.
+            return new Fit(
+                    exercise,
+                    exercise,
+                    Map.of(),
+                    model.curve(exercise, request.body(), 0),
+                    Map.of(),
+                    Map.of(),
+                    0,
+                    new ReachableLoads(List.of()),
+                    0,
+                    List.of(missing.get()));
+        }
         Map<Side, Suitability> bySide = new EnumMap<>(Side.class);
         boolean apart = exercise.arms() == Exercise.Arms.IN_TURN
                 && request.limits().stream().anyMatch(l -> l.side() != null);
@@ -96,7 +112,7 @@ record Fit(
         List<SoreSite> paying = request.soreSites().stream()
                 .filter(s -> told.isEmpty() || told.containsKey(s.side()))
                 .toList();
-        ReachableLoads loads = ReachableLoads.of(request.equipment(), exercise, request.body());
+        ReachableLoads loads = ReachableLoads.of(request.equipment(), entry, request.body());
         return new Fit(
                 exercise,
                 whole.exercise(),

@@ -194,8 +194,14 @@ public record Plan(
     /** An exercise that was left out. {@code byLimit} tells a hard reason from being outranked. */
     public record WhyNot(String exerciseKey, String name, boolean byLimit, List<Reason> reasons) {}
 
-    /** Minutes, rounded up. */
+    /** Minutes; the whole is rounded up once. */
     public record Minutes(int warmUp, int work) {
+        static Minutes of(int warmUpSeconds, int workSeconds) {
+            int total = SessionClock.minutes(warmUpSeconds + workSeconds);
+            int warmUp = Math.min(total, Math.round(warmUpSeconds / 60f));
+            return new Minutes(warmUp, total - warmUp);
+        }
+
         public int total() {
             return warmUp + work;
         }

@@ -122,8 +122,7 @@ public final class PlanCheck {
         stress(request, all, fits, marks);
         List<WarmUp.Step> warmUp = WarmUp.general(
                 WarmUp.isBrief(request.minutes()), request.minutes(), request.age(), request.stiffOrBack());
-        Plan.Minutes minutes = new Plan.Minutes(
-                SessionClock.minutes(WarmUp.seconds(warmUp)), SessionClock.minutes(SessionClock.workSeconds(units)));
+        Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
         if (minutes.total() > request.minutes()) {
             marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));
         }

@@ -40,20 +40,41 @@ public final class Planner {
 
     /** A plan for {@code request}, or why there is none and, for a method, the nearest that fits. */
     public PlanResult plan(PlanRequest request) {
-        PlanResult result = compose(request);
+        return plan(request, new Memo());
+    }
+
+    /** What was worked out for one client and place, for the next visit of a block to use again. */
+    static final class Memo {
+        private @Nullable PlanRequest request;
+        private @Nullable Candidates candidates;
+
+        Candidates candidates(ExerciseModel model, PlanRequest now) {
+            Candidates known = candidates;
+            if (known == null || request == null || !request.sameFacts(now)) {
+                known = new Candidates(model, now);
+                candidates = known;
+                request = now;
+            }
+            return known.at(now);
+        }
+    }
+
+    PlanResult plan(PlanRequest request, Memo memo) {
+        PlanResult result = compose(request, memo);
         if (result.plan() != null || result.blocked()) {
             return result;
         }
         for (String near : request.method().near()) {
             Optional<Method> other = methods == null ? Optional.empty() : methods.find(near);
-            if (other.isPresent() && compose(request.by(other.get())).plan() != null) {
+            if (other.isPresent()
+                    && compose(request.by(other.get()), new Memo()).plan() != null) {
                 return result.near(other.get());
             }
         }
         return result;
     }
 
-    private PlanResult compose(PlanRequest request) {
+    private PlanResult compose(PlanRequest request, Memo memo) {
         Optional<Reason> blocked = blocked(request);
         if (blocked.isPresent()) {
             return PlanResult.blocked(blocked.get());
@@ -62,7 +83,7 @@ public final class Planner {
         if (!against.isEmpty()) {
             return PlanResult.refused(against);
         }
-        Candidates candidates = new Candidates(model, request);
+        Candidates candidates = memo.candidates(model, request);
         Shape shape = new Shape(request, candidates, true);
         if (!shape.refusals().isEmpty()) {
             return PlanResult.refused(
@@ -96,7 +117,17 @@ public final class Planner {
             general = WarmUp.general(true, request.minutes(), request.age(), request.stiffOrBack());
         }
         List<WarmUp.Step> warmUp = new ArrayList<>(general);
-        warmUp.addAll(ramps(units, shape, solved, request.soreSites(), brief));
+        List<WarmUp.Step> ramps = ramps(units, shape, solved, request.soreSites(), brief);
+        int left = request.minutes() * 60 - WarmUp.seconds(general) - SessionClock.workSeconds(units);
+        if (WarmUp.seconds(ramps) > left) {
+            ramps = ramps(units, shape, solved, request.soreSites(), true);
+        }
+        for (WarmUp.Step ramp : ramps) {
+            left -= ramp.seconds();
+            if (left >= 0) {
+                warmUp.add(ramp);
+            }
+        }
         return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
     }
 
@@ -129,9 +160,7 @@ public final class Planner {
                         .get(solved.solution().chosen().get(0).section())
                         .rest()
                         .reason(),
-                new Plan.Minutes(
-                        SessionClock.minutes(WarmUp.seconds(warmUp)),
-                        SessionClock.minutes(SessionClock.workSeconds(units))),
+                Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units)),
                 open ? List.of() : bends.stream().distinct().toList(),
                 whyNot,
                 notes);

@@ -18,12 +18,13 @@ import kinesia.core.reason.Tag;
 record StartLoad(Load load, boolean trial, Reason reason) {
     // Repetitions in reserve at the usual effort, and the repetitions a found load belongs to [practice].
     private static final double RESERVE = 2.5;
-    private static final double USUAL_REPS = 12;
+    static final int USUAL_REPS = 12;
     private static final double EPLEY = 30;
     // Very light pumping work [house], a lighter week (RULES 6), restriction cuffs [practice].
     private static final double LIGHT_SHARE = 0.6;
     private static final double LIGHTER_WEEK_SHARE = 0.9;
     private static final double CUFF_CAP = 0.40;
+    private static final double CUFF_SHARE = 0.5;
 
     static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, ShownStrength shown) {
         Carryover carried = request.carryovers().get(c.exercise().key());
@@ -131,6 +132,6 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     /** Whether the place has a load light enough for cuffs. */
     static boolean hasCuffLoad(Fit fit, double knownKg, Exercise.RepRange reps) {
         double max = knownKg * (1 + (reps.high() + RESERVE) / EPLEY);
-        return fit.loads().lightest().kg() <= CUFF_CAP * max + 1e-9;
+        return fit.loads().lightest().kg() <= Math.min(CUFF_SHARE * knownKg, CUFF_CAP * max) + 1e-9;
     }
 }

@@ -218,7 +218,7 @@ class PlannerTest {
             assertThat(slot.tempo().downS()).isGreaterThanOrEqualTo(3);
         }
         assertThat(ReachableLoads.missingFor(request.equipment(), exercise)).isEmpty();
-        assertThat(ReachableLoads.of(request.equipment(), exercise, request.body())
+        assertThat(ReachableLoads.of(request.equipment(), MODEL.catalogue().get(slot.exerciseKey()), request.body())
                         .loads())
                 .contains(slot.load());
     }

@@ -1,27 +1,32 @@
 <script setup lang="ts">
 import type { Plan, SlotGuide } from './api/types'
-import { load, reps } from './format'
+import { load } from './format'
+import { armsOf, rounds, slotReps, unitTitle } from './unit'
 import MovingFigure from './MovingFigure.vue'
 import { units } from './units'
 import WhyButton from './WhyButton.vue'
 
-/** The pairs of a session, each line with its why. */
+/** The units of a session, each line with its why. */
 const props = defineProps<{ plan: Plan; guides?: SlotGuide[] }>()
 const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
 </script>
 
 <template>
-  <section v-for="pair in plan.units" :key="pair.letter" class="pair panel">
+  <p v-if="plan.method" class="mb-2">
+    Worked as
+    <strong>{{ plan.method.name }}</strong>
+    .
+  </p>
+  <section v-for="unit in plan.units" :key="unit.letter" class="unit panel">
     <h3>
-      Pair {{ pair.letter }}
+      {{ unitTitle(unit) }}
       <span class="quiet">
-        {{ Math.max(...pair.slots.map((s) => s.sets)) }}
-        {{ Math.max(...pair.slots.map((s) => s.sets)) === 1 ? 'round' : 'rounds' }}, rest {{ plan.restSeconds }} s
+        {{ rounds(unit) }}, rest {{ unit.restSeconds || plan.restSeconds }} s
         <WhyButton :reason="plan.restReason" about="the rest" />
       </span>
     </h3>
     <div class="slots">
-      <article v-for="s in pair.slots" :key="s.exerciseKey">
+      <article v-for="s in unit.slots" :key="s.exerciseKey">
         <MovingFigure
           v-if="guide(s.exerciseKey)"
           :figure="guide(s.exerciseKey)!.figure"
@@ -43,12 +48,12 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             </dd>
             <dt>sets</dt>
             <dd>
-              {{ s.sets }}{{ s.arms === 'IN_TURN' ? ', each arm' : '' }}
+              {{ s.sets }}{{ armsOf(s) }}
               <WhyButton :reason="s.why.SETS" :about="`${s.sets} sets of ${s.name}`" />
             </dd>
             <dt>repetitions</dt>
             <dd>
-              {{ reps(s.reps) }}
+              {{ slotReps(s) }}
               <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
             </dd>
             <dt>effort</dt>
@@ -58,6 +63,13 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             </dd>
             <dt>tempo</dt>
             <dd>{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</dd>
+            <template v-if="s.why.ARMS">
+              <dt>arms</dt>
+              <dd class="copper">
+                {{ Object.keys(s.sides).length === 1 ? 'one works, the other rests' : 'each its own' }}
+                <WhyButton :reason="s.why.ARMS" :about="`the arms of ${s.name}`" />
+              </dd>
+            </template>
             <template v-if="s.why.RANGE">
               <dt>range</dt>
               <dd class="copper">
@@ -73,7 +85,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
 </template>
 
 <style scoped>
-.pair {
+.unit {
   margin-bottom: 0.8rem;
 }
 h3 {

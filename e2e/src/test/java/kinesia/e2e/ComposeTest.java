@@ -1,0 +1,99 @@
+package kinesia.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The next visits composed at the desk: method, minutes, swap, undo, by hand, kept, and seen on the client's page. */
+class ComposeTest {
+    private static Installation kinesia;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        kinesia = Installation.withDemo();
+        browser = new Browser(kinesia.address());
+        browser.signIn();
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        kinesia.close();
+    }
+
+    private static Locator button(String name) {
+        return browser.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void open(String client) {
+        browser.page.navigate("/");
+        browser.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(client))
+                .first()
+                .click();
+        browser.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compose"))
+                .click();
+        browser.page.getByLabel("Way of working").waitFor();
+    }
+
+    private static String names() {
+        return String.join("|", browser.page.locator("section.unit h4").allInnerTexts());
+    }
+
+    @Test
+    void a_session_is_composed_swapped_taken_back_kept_and_shown_to_the_client() {
+        open("Maren Oldvik");
+        browser.page.getByLabel("Way of working").selectOption("joint-sparing");
+        assertThat(browser.page.locator(".controls")).containsText("arms at the sides");
+        assertThat(browser.page.locator("section.unit").first()).isVisible();
+        browser.page.waitForTimeout(800);
+        String before = names();
+        browser.page.locator("button[aria-label^='Swap ']").first().click();
+        browser.page.locator(".swaps li button").first().click();
+        browser.page.waitForTimeout(800);
+        assertThat(names()).isNotEqualTo(before);
+        button("Undo").click();
+        browser.page.waitForTimeout(800);
+        assertThat(names()).isEqualTo(before);
+        browser.axeFindsNothing("the composer");
+        button("Use for the next visits").click();
+        assertThat(button("In use")).isVisible();
+        browser.page.reload();
+        assertThat(browser.page.getByLabel("Way of working")).hasValue("joint-sparing");
+        browser.page.locator("h1 a").click();
+        assertThat(browser.page.getByText("Worked as").first()).isVisible();
+    }
+
+    @Test
+    void fewer_minutes_give_a_shorter_session_at_once() {
+        open("Jorun Haldvig");
+        browser.page.waitForTimeout(500);
+        browser.page.locator("#minutes").fill("12");
+        assertThat(browser.page.locator(".bars .line .figure").first()).containsText("of 12");
+        String total = browser.page.locator(".bars .line .figure").first().innerText();
+        assertThat(Integer.parseInt(total.strip().split(" ")[0])).isLessThanOrEqualTo(12);
+    }
+
+    @Test
+    void what_is_written_by_hand_is_marked_and_stays() {
+        open("Tobias Fenn");
+        button("Write it by hand").click();
+        Locator sets = browser.page.locator("input[aria-label^='Sets of']").first();
+        sets.fill("6");
+        sets.press("Tab");
+        assertThat(browser.page.locator(".marked").first()).isVisible();
+        assertThat(sets).hasValue("6");
+        browser.axeFindsNothing("the composer");
+        button("Let Kinesia compose again").click();
+        assertThat(browser.page.locator("input[aria-label^='Sets of']")).hasCount(0);
+    }
+}

@@ -1,0 +1,163 @@
+package kinesia.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.UUID;
+import kinesia.shared.Caller;
+import kinesia.shared.Caller.Answer;
+import kinesia.shared.ServerTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+@ServerTest
+class ComposeTest {
+    @Autowired
+    private Caller caller;
+
+    @BeforeEach
+    void signIn() throws Exception {
+        caller.asTrainer();
+    }
+
+    private static ObjectNode json(String text) throws Exception {
+        return (ObjectNode) new ObjectMapper().readTree(text);
+    }
+
+    private static ObjectNode composition() {
+        ObjectNode composition = Caller.json();
+        List.of("pinned", "banned", "order").forEach(composition::putArray);
+        return composition;
+    }
+
+    private ObjectNode ask(String client, ObjectNode composition) {
+        ObjectNode ask = Caller.json().put("clientId", client);
+        ask.set("composition", composition);
+        return ask;
+    }
+
+    @Test
+    void the_documented_example_composes_a_session_from_facts_alone() throws Exception {
+        Answer answer = caller.post("/api/plan/compose", json(ComposeController.EXAMPLE));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/result/plan/method/key").asText()).isEqualTo("joint-sparing");
+        assertThat(answer.at("/result/plan/units")).isNotEmpty();
+        assertThat(answer.at("/figures")).isNotEmpty();
+    }
+
+    @Test
+    void a_client_is_composed_for_with_sore_places_against_their_budget() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        Answer answer =
+                caller.post("/api/plan/compose", ask(client, composition().put("method", "short-visit")));
+        assertThat(answer.at("/stress/0/site").asText()).isEqualTo("BACK_OF_ELBOW");
+        assertThat(answer.at("/stress/0/planned").asDouble())
+                .isLessThanOrEqualTo(answer.at("/stress/0/most").asDouble() + 0.01);
+        assertThat(answer.at("/heads")).hasSize(7);
+        String first = answer.at("/result/plan/units/0/slots/0/exerciseKey").asText();
+        assertThat(answer.at("/result/substitutes/" + first)).isNotEmpty();
+        // What is left out by hand is out.
+        ObjectNode without = composition().put("method", "short-visit");
+        without.withArray("banned").add(first);
+        assertThat(caller.post("/api/plan/compose", ask(client, without))
+                        .at("/result/plan/units")
+                        .findValuesAsText("exerciseKey"))
+                .isNotEmpty()
+                .doesNotContain(first);
+    }
+
+    @Test
+    void an_unknown_method_and_a_missing_client_are_refused_at_their_field() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        Answer answer =
+                caller.post("/api/plan/compose", ask(client, composition().put("method", "no-such")));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.at("/fields/0/field").asText()).isEqualTo("composition.method");
+        ObjectNode nobody = Caller.json();
+        nobody.set("composition", composition());
+        assertThat(caller.post("/api/plan/compose", nobody)
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo("facts");
+    }
+
+    @Test
+    void what_is_written_by_hand_is_marked_and_not_refused() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        ObjectNode written = composition();
+        ObjectNode unit = written.putArray("written")
+                .addObject()
+                .put("layout", "STRAIGHT")
+                .put("restSeconds", 200);
+        ObjectNode slot = unit.putArray("slots")
+                .addObject()
+                .put("exerciseKey", "bench-dip")
+                .put("sets", 6);
+        slot.put("effort", 9.5).putObject("reps").put("low", 5).put("high", 8);
+        Answer answer = caller.post("/api/plan/check", ask(client, written));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/result/plan/units/0/slots/0/sets").asInt()).isEqualTo(6);
+        assertThat(answer.at("/marks").findValuesAsText("kind")).contains("EFFORT");
+        slot.put("exerciseKey", "no-such");
+        assertThat(caller.post("/api/plan/check", ask(client, written)).status())
+                .isEqualTo(422);
+        assertThat(caller.post("/api/plan/check", ask(client, composition()))
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo("composition.written");
+    }
+
+    @Test
+    void a_composition_is_kept_for_the_next_visits_and_a_second_trainer_is_told() throws Exception {
+        String client = caller.screened("Composed Person", a -> {});
+        ObjectNode save = Caller.json();
+        save.set("composition", composition().put("method", "form-first").put("minutes", 30));
+        Answer kept = caller.put("/api/clients/" + client + "/composition", save);
+        assertThat(kept.at("/composition/method").asText()).isEqualTo("form-first");
+        assertThat(caller.get("/api/clients/" + client + "/next")
+                        .at("/plan/method/key")
+                        .asText())
+                .isEqualTo("form-first");
+        // The same first save again, as from another page that has not seen this one.
+        Answer late = caller.put("/api/clients/" + client + "/composition", save);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.at("/current/composition/method").asText()).isEqualTo("form-first");
+        save.set("composition", composition().put("minutes", 500));
+        save.put("version", kept.at("/version").asLong());
+        assertThat(caller.put("/api/clients/" + client + "/composition", save)
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo("composition.minutes");
+    }
+
+    @Test
+    void a_template_is_kept_once_and_can_be_dropped() throws Exception {
+        ObjectNode template = Caller.json().put("name", "Quiet elbows");
+        template.set("composition", composition().put("method", "joint-sparing"));
+        String path = "/api/templates/" + UUID.randomUUID();
+        assertThat(caller.put(path, template).at("/name").asText()).isEqualTo("Quiet elbows");
+        caller.put(path, template);
+        assertThat(caller.get("/api/templates").body().findValuesAsText("name")).containsOnlyOnce("Quiet elbows");
+        caller.delete(path);
+        assertThat(caller.get("/api/templates").body().findValuesAsText("name")).doesNotContain("Quiet elbows");
+        assertThat(caller.put(path, template.put("name", " ")).status()).isEqualTo(422);
+    }
+
+    @Test
+    void a_block_lays_out_weeks_that_rise_to_a_lighter_one() throws Exception {
+        ObjectNode ask = ask(caller.clientId("Jorun Haldvig"), composition()).put("weeks", 4);
+        ask.putArray("days").add("MONDAY").add("THURSDAY");
+        JsonNode weeks = caller.post("/api/plan/block", ask).at("/weeks");
+        assertThat(weeks).hasSize(4);
+        assertThat(weeks.get(3).get("lighter").asBoolean()).isTrue();
+        assertThat(weeks.get(3).at("/target/EXTENSORS").asInt())
+                .isLessThan(weeks.get(2).at("/target/EXTENSORS").asInt());
+        ask.putArray("days").add("MONDAY").add("TUESDAY");
+        assertThat(caller.post("/api/plan/block", ask).at("/fields/0/field").asText())
+                .isEqualTo("visits");
+    }
+}

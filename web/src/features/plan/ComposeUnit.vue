@@ -1,0 +1,197 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Composed, Composition, SoreSite, Substitute, Unit, WrittenUnit } from '@/shared/api/types'
+import { betterView } from '@/shared/figure'
+import FigureDrawing from '@/shared/FigureDrawing.vue'
+import { inUnits, load } from '@/shared/format'
+import { armsOf, rounds, slotReps, unitTitle } from '@/shared/unit'
+import { units } from '@/shared/units'
+import WhyButton from '@/shared/WhyButton.vue'
+import SwapList from './SwapList.vue'
+import WrittenFields from './WrittenFields.vue'
+
+/** One unit of the session being composed: moved as a whole, its exercises kept, left out or swapped. */
+const props = defineProps<{
+  unit: Unit
+  index: number
+  last: boolean
+  composed: Composed
+  composition: Composition
+  sore: SoreSite[]
+  written?: WrittenUnit
+}>()
+const emit = defineEmits<{
+  move: [by: number]
+  pin: [key: string]
+  ban: [key: string]
+  swap: [out: string, into: string]
+  write: [slot: number, change: object | null]
+}>()
+const swapping = ref('')
+const figure = (key: string) => props.composed.figures.find((f) => f.exerciseKey === key)?.figure
+const substitutes = (key: string): Substitute[] => props.composed.result.substitutes[key] ?? []
+const marks = (key: string) => props.composed.marks.filter((m) => m.exerciseKey === key)
+function swap(out: string, into: string) {
+  swapping.value = ''
+  emit('swap', out, into)
+}
+</script>
+
+<template>
+  <section class="unit panel" :aria-label="unitTitle(unit)">
+    <header>
+      <h3>{{ unitTitle(unit) }}</h3>
+      <span class="quiet">{{ rounds(unit) }}, rest {{ unit.restSeconds }} s</span>
+      <span class="ms-auto">
+        <BButton size="sm" variant="link" :disabled="index === 0" @click="emit('move', -1)">
+          Earlier
+          <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
+        </BButton>
+        <BButton size="sm" variant="link" :disabled="last" @click="emit('move', 1)">
+          Later
+          <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
+        </BButton>
+      </span>
+    </header>
+    <article v-for="(s, i) in unit.slots" :key="s.exerciseKey">
+      <FigureDrawing
+        v-if="figure(s.exerciseKey)"
+        :figure="figure(s.exerciseKey)!"
+        :progress="0.55"
+        :view="betterView(figure(s.exerciseKey)!)"
+        class="fig"
+      />
+      <div class="what">
+        <h4>
+          {{ s.name }}
+          <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
+        </h4>
+        <WrittenFields
+          v-if="written?.slots[i]"
+          :slot-written="written.slots[i]!"
+          :name="s.name"
+          @change="(c) => emit('write', i, c)"
+        />
+        <p v-else class="dose">
+          {{ s.sets }} × {{ slotReps(s) }}{{ armsOf(s) }}
+          <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
+          · {{ load(s.load, units) }}
+          <span v-if="s.trial" class="tag">trial</span>
+          <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
+          · effort {{ s.targetEffort }}
+          <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
+          · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
+        </p>
+        <p v-for="m in marks(s.exerciseKey)" :key="m.kind + m.reason.ruleId" class="marked">
+          {{ inUnits(m.reason.exact, units) }}
+          <WhyButton :reason="m.reason" :about="`${s.name} is marked`" />
+        </p>
+        <SwapList
+          v-if="swapping === s.exerciseKey"
+          :slot-of="s"
+          :substitutes="substitutes(s.exerciseKey)"
+          :sore="sore"
+          @swap="(into) => swap(s.exerciseKey, into)"
+          @close="swapping = ''"
+        />
+      </div>
+      <div class="acts">
+        <template v-if="written">
+          <BButton
+            size="sm"
+            variant="outline-primary"
+            :aria-label="`Take ${s.name} out`"
+            @click="emit('write', i, null)"
+          >
+            Take out
+          </BButton>
+        </template>
+        <template v-else>
+          <BButton
+            size="sm"
+            :variant="composition.pinned.includes(s.exerciseKey) ? 'primary' : 'outline-primary'"
+            :aria-pressed="composition.pinned.includes(s.exerciseKey)"
+            :aria-label="`Keep ${s.name} in`"
+            @click="emit('pin', s.exerciseKey)"
+          >
+            {{ composition.pinned.includes(s.exerciseKey) ? 'Kept in' : 'Keep in' }}
+          </BButton>
+          <BButton
+            size="sm"
+            variant="outline-primary"
+            :aria-label="`Swap ${s.name}`"
+            @click="swapping = swapping ? '' : s.exerciseKey"
+          >
+            Swap
+          </BButton>
+          <BButton
+            size="sm"
+            variant="outline-primary"
+            :aria-label="`Leave ${s.name} out`"
+            @click="emit('ban', s.exerciseKey)"
+          >
+            Leave out
+          </BButton>
+        </template>
+      </div>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.unit {
+  margin-bottom: 0.7rem;
+  padding: 0.6rem 1rem;
+}
+header {
+  display: flex;
+  gap: 0.8rem;
+  align-items: baseline;
+}
+h3 {
+  font-size: 1.05rem;
+  font-weight: 650;
+  margin: 0;
+}
+h4 {
+  font-size: 1rem;
+  font-weight: 650;
+  margin: 0;
+}
+article {
+  display: grid;
+  grid-template-columns: 5rem 1fr auto;
+  gap: 0.8rem;
+  align-items: center;
+  padding: 0.3rem 0;
+}
+.fig {
+  height: 4.5rem;
+}
+.dose {
+  margin: 0;
+}
+.marked {
+  margin: 0.2rem 0 0;
+  color: var(--ease);
+  font-weight: 650;
+}
+.acts {
+  display: flex;
+  gap: 0.3rem;
+}
+@media (max-width: 900px) {
+  article {
+    grid-template-columns: 4rem 1fr;
+  }
+  .acts {
+    grid-column: 1 / -1;
+  }
+}
+@media print {
+  .acts,
+  header .ms-auto {
+    display: none;
+  }
+}
+</style>

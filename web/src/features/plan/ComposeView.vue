@@ -1,0 +1,221 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { Composition } from '@/shared/api/types'
+import ArmsMap from '@/shared/ArmsMap.vue'
+import { date, inUnits } from '@/shared/format'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { units } from '@/shared/units'
+import WhyButton from '@/shared/WhyButton.vue'
+import BlockBoard from './BlockBoard.vue'
+import ComposeBars from './ComposeBars.vue'
+import ComposeControls from './ComposeControls.vue'
+import ComposeUnit from './ComposeUnit.vue'
+import { banned, moved, orderOf, pinned, rewritten, swapped, writtenFrom } from './composition'
+import TemplatesPart from './TemplatesPart.vue'
+import { useComposer } from './useComposer'
+import WhyNotList from './WhyNotList.vue'
+
+/**
+ * What will this client's next visits be? The trainer picks a way of working, minutes and place, keeps, swaps, leaves out and
+ * moves, and sees at once what that takes in time, in sets and at each sore place.
+ */
+const props = defineProps<{ id: string }>()
+const composer = useComposer(props.id)
+const { view, composition, composed, refused, problem, past, future, changed } = composer
+const adding = ref('')
+
+onMounted(async () => {
+  await composer.load()
+  if (view.value) units.value = view.value.units
+})
+const plan = computed(() => composed.value?.result.plan)
+const marks = computed(() => composed.value?.marks.filter((m) => !m.exerciseKey) ?? [])
+const sore = computed(() => view.value?.soreSites ?? [])
+const name = (key: string) => view.value?.exercises.find((e) => e.key === key)?.name ?? key
+const change = (next: Composition, silent?: boolean) => composer.change(next, silent)
+
+function move(index: number, by: number) {
+  const { written } = composition.value
+  if (written) change({ ...composition.value, written: moved(written, index, index + by) })
+  else if (plan.value) change({ ...composition.value, order: moved(orderOf(plan.value), index, index + by) })
+}
+function write(unit: number, slot: number, to: object | null) {
+  const next = rewritten(composition.value.written ?? [], unit, slot, to)
+  if (next.length) change({ ...composition.value, written: next })
+}
+function add() {
+  if (!adding.value) return
+  const one = { exerciseKey: adding.value, sets: 2, reps: { low: 8, high: 12 } }
+  const unit = { layout: 'STRAIGHT' as const, restSeconds: 60, slots: [one] }
+  change({ ...composition.value, written: [...(composition.value.written ?? []), unit] })
+  adding.value = ''
+}
+function byHand() {
+  const written = composition.value.written
+  if (written) change({ ...composition.value, written: undefined })
+  else if (plan.value) change({ ...composition.value, written: writtenFrom(plan.value) })
+}
+function onKey(e: KeyboardEvent) {
+  if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z' || e.target instanceof HTMLInputElement) return
+  e.preventDefault()
+  if (e.shiftKey) composer.redo()
+  else composer.undo()
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <ProblemNotice :problem="problem">
+      <RouterLink :to="`/clients/${id}`">Back to the client</RouterLink>
+    </ProblemNotice>
+    <template v-if="view && composed">
+      <div class="d-flex flex-wrap gap-3 align-items-baseline mb-2">
+        <h1>
+          <RouterLink :to="`/clients/${id}`" class="client">{{ view.clientName }}</RouterLink>
+          next visits
+        </h1>
+        <span v-if="plan" class="quiet">first on {{ date(composed.visitOn) }}</span>
+        <span class="ms-auto acts">
+          <BButton size="sm" variant="outline-primary" :disabled="!past.length" @click="composer.undo">Undo</BButton>
+          <BButton size="sm" variant="outline-primary" :disabled="!future.length" @click="composer.redo">Redo</BButton>
+          <BButton size="sm" variant="outline-primary" :disabled="!plan" @click="print">Print</BButton>
+          <BButton variant="primary" :disabled="!changed" @click="composer.keep">
+            {{ changed ? 'Use for the next visits' : 'In use' }}
+          </BButton>
+        </span>
+      </div>
+      <div class="beside-arms">
+        <aside>
+          <ArmsMap
+            :marks="sore.map((s) => ({ site: s.site, side: s.side, text: String(s.usual) }))"
+            :caption="`Sore places of ${view.clientName}`"
+          />
+          <ComposeBars v-if="plan" :composed="composed" />
+        </aside>
+        <section>
+          <ComposeControls
+            :view="view"
+            :composition="composition"
+            :nearest="composed.result.nearest"
+            @change="change"
+          />
+          <ProblemNotice :problem="refused" />
+          <div v-if="!plan" class="panel none">
+            <p v-for="r in composed.result.refusals" :key="r.ruleId + r.exact">
+              {{ inUnits(r.exact, units) }}
+              <WhyButton :reason="r" about="nothing is planned" />
+            </p>
+            <p v-for="t in composed.whatToDo" :key="t" class="mb-0">{{ t }}</p>
+          </div>
+          <p v-for="m in marks" :key="m.kind + m.reason.exact" class="marked">
+            {{ inUnits(m.reason.exact, units) }}
+            <WhyButton :reason="m.reason" about="this is marked" />
+          </p>
+          <ul v-if="plan?.bends.length" class="bends">
+            <li v-for="b in plan.bends" :key="b.exact">
+              {{ inUnits(b.exact, units) }}
+              <WhyButton :reason="b" about="the way of working bends here" />
+            </li>
+          </ul>
+          <ComposeUnit
+            v-for="(u, i) in plan?.units ?? []"
+            :key="u.letter + u.slots[0]!.exerciseKey"
+            :unit="u"
+            :index="i"
+            :last="i === plan!.units.length - 1"
+            :composed="composed"
+            :composition="composition"
+            :sore="sore"
+            :written="composition.written?.[i]"
+            @move="(by) => move(i, by)"
+            @pin="(key) => change(pinned(composition, key))"
+            @ban="(key) => change(banned(composition, key))"
+            @swap="(out, into) => change(swapped(composition, out, into))"
+            @write="(slot, to) => write(i, slot, to)"
+          />
+          <p v-for="n in plan?.notes ?? []" :key="n.exact" class="small">{{ n.exact }}</p>
+          <div class="hand">
+            <BButton size="sm" variant="outline-primary" :disabled="!plan" @click="byHand">
+              {{ composition.written ? 'Let Kinesia compose again' : 'Write it by hand' }}
+            </BButton>
+            <template v-if="composition.written">
+              <select v-model="adding" class="form-select" aria-label="Exercise to add">
+                <option value="">Add an exercise</option>
+                <option v-for="e in view.exercises" :key="e.key" :value="e.key">{{ e.name }}</option>
+              </select>
+              <BButton size="sm" variant="outline-primary" :disabled="!adding" @click="add">Add</BButton>
+            </template>
+          </div>
+          <p v-if="composition.banned.length" class="small">
+            Left out by hand:
+            <BButton
+              v-for="key in composition.banned"
+              :key="key"
+              size="sm"
+              variant="link"
+              @click="change(banned(composition, key))"
+            >
+              {{ name(key) }}, let in again
+            </BButton>
+          </p>
+          <WhyNotList
+            v-if="plan && !composition.written"
+            :plan="plan"
+            @pin="(key) => change(pinned(composition, key))"
+          />
+          <BlockBoard v-if="plan" :client-id="id" :composition="composition" :method="composition.method ?? ''" />
+          <TemplatesPart :client-id="id" :composition="composition" @take="change" />
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.client {
+  color: var(--ink);
+}
+.acts {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+}
+.none {
+  border-left: 6px solid var(--refer);
+  margin-bottom: 0.8rem;
+}
+.marked {
+  color: var(--ease);
+  font-weight: 650;
+  margin-bottom: 0.4rem;
+}
+.bends {
+  padding-left: 1.1rem;
+  font-size: 0.92rem;
+}
+.hand {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+  margin: 0.6rem 0;
+}
+.hand select {
+  width: 18rem;
+}
+section > :deep(details) {
+  margin-bottom: 0.7rem;
+}
+@media print {
+  .acts,
+  .hand,
+  section > :deep(details),
+  section > :deep(.controls) {
+    display: none;
+  }
+}
+</style>

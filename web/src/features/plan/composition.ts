@@ -1,0 +1,72 @@
+import type { Composition, Plan, Written, WrittenUnit } from '@/shared/api/types'
+
+/** Keeps an exercise in, or lets it go again. */
+export function pinned(c: Composition, key: string): Composition {
+  const has = c.pinned.includes(key)
+  return {
+    ...c,
+    pinned: has ? c.pinned.filter((k) => k !== key) : [...c.pinned, key],
+    banned: c.banned.filter((k) => k !== key),
+  }
+}
+
+/** Keeps an exercise out, or lets it in again. */
+export function banned(c: Composition, key: string): Composition {
+  const has = c.banned.includes(key)
+  return {
+    ...c,
+    banned: has ? c.banned.filter((k) => k !== key) : [...c.banned, key],
+    pinned: c.pinned.filter((k) => k !== key),
+  }
+}
+
+/** One exercise in the place of another, in the same place of the order. */
+export function swapped(c: Composition, out: string, into: string): Composition {
+  return {
+    ...c,
+    pinned: [...c.pinned.filter((k) => k !== out && k !== into), into],
+    banned: [...c.banned.filter((k) => k !== out && k !== into), out],
+    order: c.order.map((k) => (k === out ? into : k)),
+  }
+}
+
+/** The unit at `from` moved to `to`; the rest closes up. */
+export function moved<T>(list: T[], from: number, to: number): T[] {
+  if (to < 0 || to >= list.length) return list
+  const rest = list.filter((_, i) => i !== from)
+  return [...rest.slice(0, to), list[from]!, ...rest.slice(to)]
+}
+
+/** The first exercise of each unit: what the order of a session is kept by. */
+export function orderOf(plan: Plan): string[] {
+  return plan.units.map((u) => u.slots[0]!.exerciseKey)
+}
+
+/** The session as it stands, to be written on by hand. */
+export function writtenFrom(plan: Plan): WrittenUnit[] {
+  return plan.units.map((u) => ({
+    layout: u.layout,
+    restSeconds: u.restSeconds,
+    slots: u.slots.map((s) => ({
+      exerciseKey: s.exerciseKey,
+      sets: s.sets,
+      reps: s.reps,
+      loadKg: s.load.kg,
+      effort: s.targetEffort,
+    })),
+  }))
+}
+
+/** A written session with one exercise changed; without it when `change` is null. An empty unit goes. */
+export function rewritten(units: WrittenUnit[], unit: number, slot: number, change: Partial<Written> | null) {
+  return units
+    .map((u, i) =>
+      i !== unit
+        ? u
+        : {
+            ...u,
+            slots: u.slots.flatMap((s, j) => (j !== slot ? [s] : change === null ? [] : [{ ...s, ...change }])),
+          },
+    )
+    .filter((u) => u.slots.length > 0)
+}

@@ -1,0 +1,28 @@
+import type { Slot, Unit } from './api/types'
+import { reps, words } from './format'
+
+/** What a unit of a session is called: "Pair A", "Circuit B", or only its letter for an exercise alone. */
+export function unitTitle(unit: Pick<Unit, 'layout' | 'letter'>): string {
+  const names = { PAIRS: 'Pair ', BLOCKS: 'Block ', CIRCUIT: 'Circuit ', STRAIGHT: '' }
+  return names[unit.layout] + unit.letter
+}
+
+/** "3 rounds" of a pair, "3 sets" of an exercise alone. */
+export function rounds(unit: Unit): string {
+  const most = Math.max(...unit.slots.map((s) => s.sets))
+  const word = unit.layout === 'STRAIGHT' ? 'set' : 'round'
+  return `${most} ${word}${most === 1 ? '' : 's'}`
+}
+
+/** Repetitions of a slot: a range, set by set, or the clock's seconds. */
+export function slotReps(slot: Pick<Slot, 'reps' | 'setReps' | 'stationSeconds'>): string {
+  if (slot.stationSeconds) return `${slot.stationSeconds} s, about ${slot.reps.high}`
+  return slot.setReps?.length ? slot.setReps.join(', ') : reps(slot.reps)
+}
+
+/** How the arms share the sets of a slot. */
+export function armsOf(slot: Pick<Slot, 'arms' | 'sides'>): string {
+  if (slot.arms !== 'IN_TURN') return ''
+  const working = Object.keys(slot.sides ?? {})
+  return working.length === 1 ? `, ${words(working[0]!)} arm only` : ', each arm'
+}

@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Composed, Composition, SoreSite, Substitute, Unit, WrittenUnit } from '@/shared/api/types'
 import { betterView } from '@/shared/figure'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
-import { inUnits, load } from '@/shared/format'
+import { inUnits, load, title } from '@/shared/format'
 import { armsOf, rounds, slotReps, unitTitle } from '@/shared/unit'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
@@ -83,7 +83,7 @@ function swap(out: string, into: string) {
           · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
         </p>
         <p v-for="m in marks(s.exerciseKey)" :key="m.kind + m.reason.ruleId" class="marked">
-          {{ inUnits(m.reason.exact, units) }}
+          {{ title(m.kind) }}: {{ inUnits(m.reason.exact, units) }}
           <WhyButton :reason="m.reason" :about="`${s.name} is marked`" />
         </p>
         <SwapList

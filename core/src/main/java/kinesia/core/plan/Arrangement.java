@@ -82,6 +82,7 @@ final class Arrangement {
                             .thenComparing(c -> -left.stream()
                                     .filter(o -> kind(o) == kind(c))
                                     .count())
+                            .thenComparing(c -> kind(c) != Method.For.EXTENSORS) // it warms the elbow
                             .thenComparing(this::isPress)
                             .thenComparingDouble(c -> shape.candidate(c).fit().elbowStress())
                             .thenComparing(c -> problem.option(c).key()))

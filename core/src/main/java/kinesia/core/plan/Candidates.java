@@ -2,8 +2,11 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.ShownStrength;
@@ -21,6 +24,8 @@ final class Candidates {
     private final PlanRequest request;
     private final ShownStrength shown;
     private final List<Fit> fits = new ArrayList<>();
+    // Exercises whose load is bounded by what the client has shown.
+    private final Set<String> known = new HashSet<>();
 
     Candidates(ExerciseModel model, PlanRequest request) {
         this.request = request;
@@ -33,15 +38,16 @@ final class Candidates {
         }
     }
 
-    private Candidates(PlanRequest request, ShownStrength shown, List<Fit> fits) {
+    private Candidates(PlanRequest request, ShownStrength shown, List<Fit> fits, Set<String> known) {
         this.request = request;
         this.shown = shown;
         this.fits.addAll(fits);
+        this.known.addAll(known);
     }
 
     /** The same exercises for another day. */
     Candidates at(PlanRequest now) {
-        return new Candidates(now, shown, fits);
+        return new Candidates(now, shown, fits, known);
     }
 
     private Fit sorted(Fit fit) {
@@ -65,14 +71,13 @@ final class Candidates {
                     carried.load().kg(),
                     fit.loads().isEmpty() ? 0 : fit.loads().lightest().kg()));
         }
-        double bound =
-                sorted.isAllowed() ? shown.largestLoadFor(sorted.exercise()).orElse(fit.boundKg()) : fit.boundKg();
-        return sorted.bounded(bound);
-    }
-
-    /** Whether what the client has shown bounds the load of {@code exercise}. */
-    boolean isKnown(Exercise exercise) {
-        return shown.largestLoadFor(exercise).isPresent();
+        Optional<Double> bound = sorted.isAllowed() && fit.boundKg() > 0
+                ? shown.largestLoadFor(sorted.exercise(), fit.curve(), fit.boundKg())
+                : Optional.empty();
+        if (bound.isPresent()) {
+            known.add(key);
+        }
+        return sorted.bounded(bound.orElse(fit.boundKg()));
     }
 
     ShownStrength shown() {
@@ -146,6 +151,9 @@ final class Candidates {
                 turns && arms.size() == 1 ? Fit.limitsOf(request.limits(), arms.get(0)) : request.limits());
         Exercise.Tempo tempo = leading.tempo(fit.full(), fit.stress(), why);
         Exercise.RepRange reps = leading.reps(fit.full(), tempo, fit.stress(), why);
+        if (known.contains(fit.exercise().key())) {
+            reps = RepsForLoad.of(request, fit, pick, dose, reps, why);
+        }
         Effort effort = leading.effort(fit.full(), fit.stress(), why);
         int sets = leading.mostSets(fit.full(), fit.stress(), why);
         leading.bends().stream().filter(r -> !bends.contains(r)).forEach(bends::add);

@@ -20,17 +20,10 @@ import kinesia.core.plan.SessionProblem.Solution;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.screening.Limit;
 import org.jspecify.annotations.Nullable;
 
 /** Turns what was chosen into slots with load and reasons, and says why not the others. */
 final class Slots {
-    // A room whose heaviest load is under this share of the right one is answered with up to double repetitions
-    // [practice].
-    private static final double LIGHT_UNDER = 0.6;
-    private static final double HEAVY_OVER = 0.9;
-    private static final int MOST_REPS = 20;
-    private static final int HEAVY_REPS = 8;
     private static final int MOST_SUBSTITUTES = 6;
 
     private final PlanRequest request;
@@ -55,7 +48,7 @@ final class Slots {
         why.put(Aspect.CHOICE, choice(chosen, c));
         StartLoad start = StartLoad.of(request, c, dose, candidates.shown());
         why.put(Aspect.LOAD, start.reason());
-        RepRange reps = repsForLoad(c, dose, why);
+        RepRange reps = c.reps();
         return new Slot(
                 c.exercise().key(),
                 c.exercise().name(),
@@ -101,59 +94,6 @@ final class Slots {
                 .forEach((side, arm) ->
                         sides.put(side, new Plan.SideDose(arm.exercise().movement(), arm.reps(), load, arm.effort())));
         return sides;
-    }
-
-    /** More repetitions where the room is too light for the client, about eight where it is nearly too heavy. */
-    private RepRange repsForLoad(Candidate c, Method.Dose dose, Map<Aspect, Reason> why) {
-        RepRange reps = c.reps();
-        boolean fixed = dose.stationS() > 0
-                || !dose.setReps().isEmpty()
-                || dose.light()
-                || c.exercise().bodyWeightShare() > 0
-                || request.carryovers().containsKey(c.exercise().key());
-        if (fixed || !candidates.isKnown(c.exercise())) {
-            return reps;
-        }
-        double right = c.fit().boundKg() * c.pick().loadShare();
-        List<Load> loads = c.fit().loads().loads();
-        double heaviest = loads.get(loads.size() - 1).kg();
-        if (heaviest < LIGHT_UNDER * right) {
-            int high = Math.min(
-                    limit(Limit.Kind.MOST_REPS, c, MOST_REPS),
-                    dose.lightReps() > 0 ? dose.lightReps() : Math.min(MOST_REPS, 2 * reps.high()));
-            return high > reps.high() ? told(new RepRange(reps.high(), high), heaviest, right, why) : reps;
-        }
-        if (c.fit().loads().lightest().kg() > HEAVY_OVER * right
-                && limit(Limit.Kind.FEWEST_REPS, c, 0) <= HEAVY_REPS
-                && reps.high() > HEAVY_REPS) {
-            return told(new RepRange(Math.min(reps.low(), HEAVY_REPS - 2), HEAVY_REPS), heaviest, right, why);
-        }
-        return reps;
-    }
-
-    private int limit(Limit.Kind kind, Candidate c, int otherwise) {
-        return LimitCheck.dosing(kind, c.fit().full(), c.stress(), request.limits()).stream()
-                .mapToInt(l -> (int) l.number())
-                .reduce(otherwise, kind == Limit.Kind.MOST_REPS ? Math::min : Math::max);
-    }
-
-    private static RepRange told(RepRange reps, double heaviest, double right, Map<Aspect, Reason> why) {
-        boolean light = heaviest < right;
-        why.put(
-                Aspect.REPS,
-                Reason.of(
-                                "REPS-for-load",
-                                Tag.PRACTICE,
-                                "too light: up to double, at most 20; nearly too heavy: about 8",
-                                "About " + Numbers.plain(right, 1) + " kg would be right here. "
-                                        + (light
-                                                ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
-                                                        + " kg, is lighter, so the repetitions go up to "
-                                                : "The lightest there is, is close to that, so the repetitions stop at ")
-                                        + reps.high() + ".",
-                                light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
-                        .with("right", Numbers.plain(right, 1) + " kg"));
-        return reps;
     }
 
     private Reason choice(Chosen chosen, Candidate c) {

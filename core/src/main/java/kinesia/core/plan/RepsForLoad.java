@@ -1,0 +1,76 @@
+package kinesia.core.plan;
+
+import java.util.List;
+import java.util.Map;
+import kinesia.core.dose.Load;
+import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.plan.Plan.Aspect;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
+
+/** Answers a room that is too light for a client with more repetitions, and one that is nearly too heavy with about eight. */
+final class RepsForLoad {
+    // A room whose heaviest load is under this share of the right one is answered with up to double repetitions
+    // [practice].
+    private static final double LIGHT_UNDER = 0.6;
+    private static final double HEAVY_OVER = 0.9;
+    private static final int MOST_REPS = 20;
+    private static final int HEAVY_REPS = 8;
+
+    private RepsForLoad() {}
+
+    /** More repetitions where the room is too light for the client, about eight where it is nearly too heavy. */
+    static RepRange of(
+            PlanRequest request, Fit fit, Method.Pick pick, Method.Dose dose, RepRange reps, Map<Aspect, Reason> why) {
+        boolean fixed = dose.stationS() > 0
+                || !dose.setReps().isEmpty()
+                || dose.light()
+                || fit.exercise().bodyWeightShare() > 0
+                || request.carryovers().containsKey(fit.exercise().key());
+        if (fixed) {
+            return reps;
+        }
+        double right = fit.boundKg() * pick.loadShare();
+        List<Load> loads = fit.loads().loads();
+        double heaviest = loads.get(loads.size() - 1).kg();
+        if (heaviest < LIGHT_UNDER * right) {
+            int high = Math.min(
+                    limit(request, Limit.Kind.MOST_REPS, fit, MOST_REPS),
+                    dose.lightReps() > 0 ? dose.lightReps() : Math.min(MOST_REPS, 2 * reps.high()));
+            return high > reps.high() ? told(new RepRange(reps.high(), high), heaviest, right, why) : reps;
+        }
+        if (fit.loads().lightest().kg() > HEAVY_OVER * right
+                && limit(request, Limit.Kind.FEWEST_REPS, fit, 0) <= HEAVY_REPS
+                && reps.high() > HEAVY_REPS) {
+            return told(new RepRange(Math.min(reps.low(), HEAVY_REPS - 2), HEAVY_REPS), heaviest, right, why);
+        }
+        return reps;
+    }
+
+    private static int limit(PlanRequest request, Limit.Kind kind, Fit fit, int otherwise) {
+        return LimitCheck.dosing(kind, fit.full(), fit.stress(), request.limits()).stream()
+                .mapToInt(l -> (int) l.number())
+                .reduce(otherwise, kind == Limit.Kind.MOST_REPS ? Math::min : Math::max);
+    }
+
+    private static RepRange told(RepRange reps, double heaviest, double right, Map<Aspect, Reason> why) {
+        boolean light = heaviest < right;
+        why.put(
+                Aspect.REPS,
+                Reason.of(
+                                "REPS-for-load",
+                                Tag.PRACTICE,
+                                "too light: up to double, at most 20; nearly too heavy: about 8",
+                                "About " + Numbers.plain(right, 1) + " kg would be right here. "
+                                        + (light
+                                                ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
+                                                        + " kg, is lighter, so the repetitions go up to "
+                                                : "The lightest there is, is close to that, so the repetitions stop at ")
+                                        + reps.high() + ".",
+                                light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
+                        .with("right", Numbers.plain(right, 1) + " kg"));
+        return reps;
+    }
+}

@@ -97,13 +97,9 @@ function swap(out: string, into: string) {
       </div>
       <div class="acts">
         <template v-if="written">
-          <BButton
-            size="sm"
-            variant="outline-primary"
-            :aria-label="`Take ${s.name} out`"
-            @click="emit('write', i, null)"
-          >
+          <BButton size="sm" variant="outline-primary" @click="emit('write', i, null)">
             Take out
+            <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>
         </template>
         <template v-else>
@@ -111,26 +107,18 @@ function swap(out: string, into: string) {
             size="sm"
             :variant="composition.pinned.includes(s.exerciseKey) ? 'primary' : 'outline-primary'"
             :aria-pressed="composition.pinned.includes(s.exerciseKey)"
-            :aria-label="`Keep ${s.name} in`"
             @click="emit('pin', s.exerciseKey)"
           >
             {{ composition.pinned.includes(s.exerciseKey) ? 'Kept in' : 'Keep in' }}
+            <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>
-          <BButton
-            size="sm"
-            variant="outline-primary"
-            :aria-label="`Swap ${s.name}`"
-            @click="swapping = swapping ? '' : s.exerciseKey"
-          >
+          <BButton size="sm" variant="outline-primary" @click="swapping = swapping ? '' : s.exerciseKey">
             Swap
+            <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>
-          <BButton
-            size="sm"
-            variant="outline-primary"
-            :aria-label="`Leave ${s.name} out`"
-            @click="emit('ban', s.exerciseKey)"
-          >
+          <BButton size="sm" variant="outline-primary" @click="emit('ban', s.exerciseKey)">
             Leave out
+            <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>
         </template>
       </div>

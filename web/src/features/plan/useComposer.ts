@@ -25,13 +25,10 @@ export function useComposer(clientId: string) {
     const path = { params: { path: { clientId } } }
     const answer = await run(() => ask(() => api.GET('/api/clients/{clientId}/composition', path)))
     if (!answer) return
-    take(answer)
-    composition.value = answer.composition
-    await compose()
-  }
-  function take(answer: CompositionView) {
     view.value = answer
+    composition.value = answer.composition
     kept.value = JSON.stringify(answer.composition)
+    await compose()
   }
 
   let asking = false
@@ -84,7 +81,9 @@ export function useComposer(clientId: string) {
     const body = { version: view.value?.version, composition: composition.value }
     const path = { params: { path: { clientId } }, body }
     const answer = await run(() => ask(() => api.PUT('/api/clients/{clientId}/composition', path)))
-    if (answer) take(answer)
+    if (!answer) return
+    view.value = answer
+    kept.value = JSON.stringify(body.composition)
   }
 
   return { view, composition, composed, refused, problem, past, future, changed, load, change, undo, redo, keep }

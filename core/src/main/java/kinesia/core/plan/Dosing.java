@@ -151,7 +151,7 @@ final class Dosing {
 
     // What was carried over goes on only where it is the method's kind of work.
     private static boolean overlap(RepRange carried, RepRange method) {
-        return carried.low() >= method.low() && carried.low() <= method.high();
+        return carried.low() >= method.low() && carried.high() <= method.high();
     }
 
     private Reason byTheClock(int reps) {

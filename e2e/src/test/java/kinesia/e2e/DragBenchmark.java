@@ -25,7 +25,8 @@ class DragBenchmark {
                   frames.push(now - last); last = now
                   const t = (now - begin) / 4000
                   if (turn) {
-                    slider.value = String(Math.round(30 * Math.sin(t * 12)))
+                    const from = Number(slider.min), to = Number(slider.max)
+                    slider.value = String(Math.round((from + to) / 2 + (to - from) / 2 * 0.6 * Math.sin(t * 12)))
                     slider.dispatchEvent(new Event('input', { bubbles: true }))
                   }
                   if (t < 1) requestAnimationFrame(step); else done()
@@ -33,7 +34,7 @@ class DragBenchmark {
                 requestAnimationFrame(step)
               })
               const answers = performance.getEntriesByType('resource')
-                .filter((r) => r.name.endsWith('/api/workbench') && r.startTime >= begin).map((r) => r.duration)
+                .filter((r) => /workbench|plan.compose/.test(r.name) && r.startTime >= begin).map((r) => r.duration)
               const sorted = (list) => [...list].sort((a, b) => a - b)
               const f = sorted(frames.slice(1)), a = sorted(answers)
               const at = (list, share) => list[Math.floor((list.length - 1) * share)]
@@ -45,6 +46,26 @@ class DragBenchmark {
     private static void say(Browser browser, String how, boolean turn) throws JsonProcessingException {
         JsonNode seen = new ObjectMapper().readTree(String.valueOf(browser.page.evaluate(DRAG, turn)));
         System.out.println("drag: " + how + " " + seen);
+    }
+
+    /** The composer's minutes: how soon the session planned anew is there. */
+    @Test
+    void minutes() throws Exception {
+        try (Installation kinesia = Installation.withDemo();
+                Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            String client = "";
+            for (JsonNode one : browser.get("/api/today").get("clients")) {
+                client = one.get("name").asText().startsWith("Jorun")
+                        ? one.get("id").asText()
+                        : client;
+            }
+            browser.page.navigate("/clients/" + client + "/compose");
+            browser.page.locator("input[type=range]").first().waitFor();
+            browser.page.evaluate(DRAG, true); // warm
+            browser.page.evaluate(DRAG, true);
+            say(browser, "minutes of the composer", true);
+        }
     }
 
     @Test

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Plan, SlotGuide } from './api/types'
-import { load } from './format'
+import { inUnits, load } from './format'
 import { armsOf, rounds, slotReps, unitTitle } from './unit'
 import MovingFigure from './MovingFigure.vue'
 import { units } from './units'
@@ -8,6 +9,8 @@ import WhyButton from './WhyButton.vue'
 
 /** The units of a session, each line with its why. */
 const props = defineProps<{ plan: Plan; guides?: SlotGuide[] }>()
+// Where the way of working bends, and what is kept by how a set is done.
+const said = computed(() => [...(props.plan.bends ?? []), ...props.plan.notes])
 const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
 </script>
 
@@ -17,6 +20,12 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
     <strong>{{ plan.method.name }}</strong>
     .
   </p>
+  <ul v-if="said.length" class="said">
+    <li v-for="r in said" :key="r.ruleId + r.exact">
+      {{ inUnits(r.exact, units) }}
+      <WhyButton :reason="r" about="this is said on the plan" />
+    </li>
+  </ul>
   <section v-for="unit in plan.units" :key="unit.letter" class="unit panel">
     <h3>
       {{ unitTitle(unit) }}
@@ -85,6 +94,10 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
 </template>
 
 <style scoped>
+.said {
+  padding-left: 1.1rem;
+  font-size: 0.92rem;
+}
 .unit {
   margin-bottom: 0.8rem;
 }

@@ -3,13 +3,13 @@ import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { AtlasView, ExerciseDetail } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import FigureDrawing from '@/shared/FigureDrawing.vue'
 import FigureFrames from '@/shared/FigureFrames.vue'
 import { mass, words } from '@/shared/format'
 import LoadChart from '@/shared/LoadChart.vue'
 import { units } from '@/shared/units'
 import { useTempo } from '@/shared/useTempo'
 import WhyButton from '@/shared/WhyButton.vue'
+import BothViews from './BothViews.vue'
 import HeadBars from './HeadBars.vue'
 import StressList from './StressList.vue'
 
@@ -48,24 +48,7 @@ const profile = computed(() => {
       <WhyButton :reason="r" :about="`${item.name} is left out`" />
     </div>
     <div :class="['top', { alone }]">
-      <div class="views" role="img" :aria-label="label">
-        <FigureDrawing
-          :figure="detail.figure"
-          :progress="along"
-          :sore-arc="detail.soreArc"
-          ghost
-          paired
-          class="drawing"
-        />
-        <FigureDrawing
-          :figure="detail.figure"
-          :progress="along"
-          :sore-arc="detail.soreArc"
-          view="front"
-          paired
-          class="drawing"
-        />
-      </div>
+      <BothViews :detail="detail" :along="along" :label="label" />
       <div>
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
@@ -127,15 +110,6 @@ h3 {
 .why-not {
   color: var(--copper);
 }
-.views {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0.3rem;
-  align-items: end;
-}
-.drawing {
-  height: 15rem;
-}
 @media (min-width: 760px) {
   .top.alone {
     display: grid;
@@ -155,9 +129,6 @@ h3 {
   display: none;
 }
 @media print {
-  .views {
-    display: none;
-  }
   .print-only {
     display: grid;
   }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ExerciseDetail } from '@/shared/api/types'
-import FigureDrawing from '@/shared/FigureDrawing.vue'
 import LoadChart from '@/shared/LoadChart.vue'
 import { useTempo } from '@/shared/useTempo'
+import BothViews from './BothViews.vue'
 
 /**
  * What is on the bench, moving: side, front and the load curve. A component of its own, so that a new moment draws only
@@ -22,24 +22,7 @@ const along = computed(() => {
 
 <template>
   <div>
-    <div class="views" role="img" :aria-label="`${detail.item.name} as turned, from the side and the front`">
-      <FigureDrawing
-        :figure="detail.figure"
-        :progress="along"
-        :sore-arc="detail.soreArc"
-        ghost
-        paired
-        class="drawing"
-      />
-      <FigureDrawing
-        :figure="detail.figure"
-        :progress="along"
-        :sore-arc="detail.soreArc"
-        view="front"
-        paired
-        class="drawing"
-      />
-    </div>
+    <BothViews :detail="detail" :along="along" :label="`${detail.item.name} as turned, from the side and the front`" />
     <LoadChart
       :curve="detail.curve"
       :before="original.curve"
@@ -49,14 +32,3 @@ const along = computed(() => {
     />
   </div>
 </template>
-
-<style scoped>
-.views {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0.5rem;
-}
-.drawing {
-  height: 16rem;
-}
-</style>

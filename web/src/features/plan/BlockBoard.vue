@@ -8,7 +8,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
 
 /** The weeks ahead as they would go if every visit were "go": is the rise right, and do the days fit? */
-const props = defineProps<{ clientId: string; composition: Composition; method: string }>()
+const props = defineProps<{ clientId: string; composition: Composition }>()
 const { problem, busy, run } = useCall()
 const days = ref<string[]>(['MONDAY', 'THURSDAY'])
 const weeks = ref<Week[]>([])

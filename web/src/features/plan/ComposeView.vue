@@ -137,7 +137,9 @@ const print = () => window.print()
             @swap="(out, into) => change(swapped(composition, out, into))"
             @write="(slot, to) => write(i, slot, to)"
           />
-          <p v-for="n in plan?.notes ?? []" :key="n.exact" class="small">{{ n.exact }}</p>
+          <template v-if="!composition.written">
+            <p v-for="n in plan?.notes ?? []" :key="n.exact" class="small">{{ inUnits(n.exact, units) }}</p>
+          </template>
           <div class="hand">
             <BButton size="sm" variant="outline-primary" :disabled="!plan" @click="byHand">
               {{ composition.written ? 'Let Kinesia compose again' : 'Write it by hand' }}
@@ -167,7 +169,7 @@ const print = () => window.print()
             :plan="plan"
             @pin="(key) => change(pinned(composition, key))"
           />
-          <BlockBoard v-if="plan" :client-id="id" :composition="composition" :method="composition.method ?? ''" />
+          <BlockBoard v-if="plan" :client-id="id" :composition="composition" />
           <TemplatesPart :client-id="id" :composition="composition" @take="change" />
         </section>
       </div>

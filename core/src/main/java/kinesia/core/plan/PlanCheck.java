@@ -6,8 +6,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
@@ -136,8 +136,17 @@ public final class PlanCheck {
                         byHand(),
                         minutes,
                         List.of(),
-                        Planner.reminders(request.limits())),
+                        notes(request, marks)),
                 marks);
+    }
+
+    /** The reminders of every plan, and what is marked: it goes with the session to whoever works by it. */
+    private static List<Reason> notes(PlanRequest request, List<Mark> marks) {
+        return Stream.concat(
+                        Planner.reminders(request.limits()).stream(),
+                        marks.stream().map(Mark::reason))
+                .distinct()
+                .toList();
     }
 
     private static Slot slot(PlanRequest request, Candidates candidates, Fit fit, Written one, List<Mark> marks) {
@@ -309,13 +318,5 @@ public final class PlanCheck {
 
     private static Reason byHand() {
         return Reason.of("PLAN-by-hand", Tag.HOUSE, "", "Written by the trainer.", "I picked this one for today.");
-    }
-
-    /** What is marked for {@code exerciseKey}, or for the whole when it is null. */
-    public static List<Reason> of(Checked checked, @Nullable String exerciseKey) {
-        return checked.marks().stream()
-                .filter(m -> Optional.ofNullable(m.exerciseKey()).equals(Optional.ofNullable(exerciseKey)))
-                .map(Mark::reason)
-                .toList();
     }
 }

@@ -143,6 +143,39 @@ public record PlanRequest(
             Map<String, Integer> before,
             @Nullable LocalDate hard,
             boolean lighterWeek) {
+        return copy(day, sets, before, hard, lighterWeek, leftOut, method, wishes, stressBudgets);
+    }
+
+    /** The same visit with other exercises left out. */
+    PlanRequest leavingOut(Map<String, Reason> other) {
+        return copy(visitOn, budget, inBlock, lastHardOn, lighter, other, method, wishes, stressBudgets);
+    }
+
+    /** The same visit worked by {@code other}. */
+    public PlanRequest by(Method other) {
+        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, other, wishes, stressBudgets);
+    }
+
+    /** The same visit with what the trainer fixed by hand. */
+    public PlanRequest wishing(Wishes other) {
+        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, other, stressBudgets);
+    }
+
+    /** The same visit with what sore places may take. */
+    public PlanRequest within(List<StressBudget> budgets) {
+        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
+    }
+
+    private PlanRequest copy(
+            LocalDate day,
+            Map<Head.Group, SetBudget> sets,
+            Map<String, Integer> before,
+            @Nullable LocalDate hard,
+            boolean lighterWeek,
+            Map<String, Reason> left,
+            Method worked,
+            Wishes wished,
+            List<StressBudget> budgets) {
         return new PlanRequest(
                 body,
                 age,
@@ -156,84 +189,16 @@ public record PlanRequest(
                 history,
                 carryovers,
                 before,
-                leftOut,
+                left,
                 sets,
                 rest,
                 door,
                 hard,
                 stiffOrBack,
-                method,
-                wishes,
-                stressBudgets,
+                worked,
+                wished,
+                budgets,
                 lighterWeek);
-    }
-
-    /** The same visit with other exercises left out. */
-    PlanRequest leavingOut(Map<String, Reason> other) {
-        return new PlanRequest(
-                body,
-                age,
-                visitOn,
-                minutes,
-                equipment,
-                limits,
-                soreSites,
-                dislikes,
-                newToTraining,
-                history,
-                carryovers,
-                inBlock,
-                other,
-                budget,
-                rest,
-                door,
-                lastHardOn,
-                stiffOrBack,
-                method,
-                wishes,
-                stressBudgets,
-                lighter);
-    }
-
-    /** The same visit worked by {@code other}. */
-    public PlanRequest by(Method other) {
-        return with(other, wishes, stressBudgets);
-    }
-
-    /** The same visit with what the trainer fixed by hand. */
-    public PlanRequest wishing(Wishes other) {
-        return with(method, other, stressBudgets);
-    }
-
-    /** The same visit with what sore places may take. */
-    public PlanRequest within(List<StressBudget> budgets) {
-        return with(method, wishes, budgets);
-    }
-
-    private PlanRequest with(Method newMethod, Wishes newWishes, List<StressBudget> newBudgets) {
-        return new PlanRequest(
-                body,
-                age,
-                visitOn,
-                minutes,
-                equipment,
-                limits,
-                soreSites,
-                dislikes,
-                newToTraining,
-                history,
-                carryovers,
-                inBlock,
-                leftOut,
-                budget,
-                rest,
-                door,
-                lastHardOn,
-                stiffOrBack,
-                newMethod,
-                newWishes,
-                newBudgets,
-                lighter);
     }
 
     /** Hard sets of {@code group} at this visit. */

@@ -204,6 +204,10 @@ class RandomClientsTest {
                         new PlanCheck.Written("standing-curl", 6, new Exercise.RepRange(8, 12), 4.0, 8.0))));
         PlanCheck.Checked checked = check.check(request, wild);
         assertThat(checked.plan().slots()).hasSize(3);
+        // Whoever works by it sees what is marked.
+        assertThat(checked.plan().notes())
+                .containsAll(
+                        checked.marks().stream().map(PlanCheck.Mark::reason).toList());
         assertThat(checked.marks())
                 .extracting(PlanCheck.Mark::kind)
                 .contains(Kind.EFFORT, Kind.LOAD, Kind.SAME_MOVEMENT, Kind.SETS, Kind.CLOCK);

@@ -109,6 +109,8 @@ const wide = computed(() => props.figure.implement === 'BAND')
 .figure {
   width: 100%;
   max-height: 100%;
+  /* A weight at the edge of its frame is drawn whole. */
+  overflow: visible;
 }
 .figure * {
   stroke-linecap: round;

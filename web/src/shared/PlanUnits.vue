@@ -18,7 +18,6 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
   <p v-if="plan.method" class="mb-2">
     Worked as
     <strong>{{ plan.method.name }}</strong>
-    .
   </p>
   <ul v-if="said.length" class="said">
     <li v-for="r in said" :key="r.ruleId + r.exact">

@@ -50,7 +50,7 @@ public class VisitPlanner {
         this.model = model;
         this.planner = planner;
         this.methods = methods;
-        this.check = new PlanCheck(model);
+        this.check = new PlanCheck(planner);
     }
 
     /** A plan or refusals, what the last session said, and what changed since. */

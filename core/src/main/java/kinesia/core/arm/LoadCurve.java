@@ -85,6 +85,14 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
         return new LoadCurve(supported, List.copyOf(samples), summarise(samples, supported));
     }
 
+    /** The same movement of the same {@code arm} with other resistances; where the arm goes is not worked out again. */
+    public LoadCurve under(ArmDimensions arm, List<Resistance> resistances) {
+        List<Sample> loaded = samples.stream()
+                .map(s -> new Sample(s.progress, s.pose, s.frame, ArmLoad.of(arm, s.frame, resistances)))
+                .toList();
+        return new LoadCurve(upperArmSupported, loaded, summarise(loaded, upperArmSupported));
+    }
+
     /** Samples at the usual {@value #SAMPLES} points. */
     public static LoadCurve of(ArmDimensions arm, Movement movement, List<Resistance> resistances, boolean supported) {
         return of(arm, movement, resistances, supported, SAMPLES);

@@ -9,6 +9,7 @@ import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Role;
 
 /**
  * What a client has shown at each elbow angle: the largest elbow demand of any logged set, from the arm model. It bounds
@@ -26,6 +27,9 @@ public final class ShownStrength {
     private final Body body;
     private final double[] flexors = new double[DEGREES];
     private final double[] extensors = new double[DEGREES];
+    private double[] bending = {};
+    private double[] straightening = {};
+    private double shoulder;
     private boolean nothing = true;
 
     private ShownStrength(ExerciseModel model, Body body) {
@@ -42,10 +46,12 @@ public final class ShownStrength {
             if (set.reps() > 0 && seen.add(set.exerciseKey() + "@" + set.load().kg())) {
                 model.catalogue()
                         .find(set.exerciseKey())
-                        .ifPresent(exercise ->
-                                shown.add(model.curve(exercise, body, set.load().kg())));
+                        .ifPresent(exercise -> shown.add(
+                                exercise, model.curve(exercise, body, set.load().kg())));
             }
         }
+        shown.bending = filled(shown.flexors);
+        shown.straightening = filled(shown.extensors);
         return shown;
     }
 
@@ -62,16 +68,15 @@ public final class ShownStrength {
         if (exercise.bodyWeightShare() > 0 || nothing) {
             return Optional.empty();
         }
-        // Torques are linear in the load, so two curves give the load at which each moment reaches what was shown.
-        List<LoadCurve.Sample> none = model.curve(exercise, body, 0).samples();
-        List<LoadCurve.Sample> one = known.samples();
+        // Torques are linear in the load, so its own part gives the load at which each moment reaches what was shown.
         double load = SEARCH_UP_TO_KG;
-        for (int i = 0; i < none.size(); i++) {
-            double own = none.get(i).load().elbowDemandNm();
-            double perKg = (one.get(i).load().elbowDemandNm() - own) / kg;
-            int degree = (int) Math.round(Math.max(0, none.get(i).pose().elbowFlexionDeg()));
-            double bent = shownAt(flexors, degree) + TOLERANCE_NM;
-            double straightened = shownAt(extensors, degree) + TOLERANCE_NM;
+        for (LoadCurve.Sample sample : known.samples()) {
+            double byLoad = sample.load().elbowResistanceDemandNm();
+            double own = sample.load().elbowDemandNm() - byLoad;
+            double perKg = byLoad / kg;
+            int degree = (int) Math.round(Math.max(0, sample.pose().elbowFlexionDeg()));
+            double bent = bending[degree] + TOLERANCE_NM;
+            double straightened = straightening[degree] + TOLERANCE_NM;
             if (own > bent || -own > straightened) {
                 return Optional.empty();
             }
@@ -79,20 +84,30 @@ public final class ShownStrength {
                 load = Math.min(load, perKg > 0 ? (bent - own) / perKg : (straightened + own) / -perKg);
             }
         }
+        if (exercise.role() == Role.COMPANION) {
+            // A shoulder exercise asks little of the elbow: what the shoulder has carried in other lifts bounds it.
+            load = Math.min(load, model.loadReaching(exercise, body, Double.MAX_VALUE, shoulder));
+        }
         return load < 0.05 ? Optional.empty() : Optional.of(load * (1 - MARGIN));
     }
 
     // The envelope ends where nothing was ever done; the nearest shown angle stands in for it within 15 degrees.
-    private static double shownAt(double[] side, int degree) {
-        double shown = side[degree];
-        for (int d = 1; shown == 0 && d <= NEAR_DEGREES; d++) {
-            shown = Math.max(side[Math.max(0, degree - d)], side[Math.min(DEGREES - 1, degree + d)]);
+    private static double[] filled(double[] side) {
+        double[] all = side.clone();
+        for (int degree = 0; degree < DEGREES; degree++) {
+            for (int d = 1; all[degree] == 0 && d <= NEAR_DEGREES; d++) {
+                all[degree] = Math.max(side[Math.max(0, degree - d)], side[Math.min(DEGREES - 1, degree + d)]);
+            }
         }
-        return shown;
+        return all;
     }
 
-    private void add(LoadCurve curve) {
+    private void add(Exercise exercise, LoadCurve curve) {
         nothing = false;
+        Double atShoulder = curve.summary().peakShoulderNm();
+        if (atShoulder != null && exercise.bodyWeightShare() == 0) {
+            shoulder = Math.max(shoulder, atShoulder);
+        }
         List<LoadCurve.Sample> samples = curve.samples();
         for (int i = 1; i < samples.size(); i++) {
             LoadCurve.Sample a = samples.get(i - 1);

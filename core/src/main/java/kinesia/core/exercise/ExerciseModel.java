@@ -76,23 +76,32 @@ public final class ExerciseModel {
         if (exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN) {
             return LIGHT_KG;
         }
+        return loadReaching(exercise, body, level.elbowNm(exercise.group()), level.shoulderNm(exercise.group()));
+    }
+
+    /**
+     * The load (0 to 80 kg) that asks {@code elbowNm} of the elbow or {@code shoulderNm} of the shoulder at some moment,
+     * whichever is met first; the shoulder is not asked where a pad carries the upper arm.
+     */
+    public double loadReaching(Exercise exercise, Body body, double elbowNm, double shoulderNm) {
         ArmDimensions arm = body.arm();
-        List<Sample> none = curve(exercise, body, arm, 0, COARSE_SAMPLES).samples();
-        List<Sample> one = curve(exercise, body, arm, 1, COARSE_SAMPLES).samples();
-        List<Sample> two = curve(exercise, body, arm, 2, COARSE_SAMPLES).samples();
-        double elbow = level.elbowNm(exercise.group());
-        double shoulder = level.shoulderNm(exercise.group());
+        LoadCurve bare = curve(exercise, body, arm, 0, COARSE_SAMPLES);
+        List<Sample> none = bare.samples();
+        List<Sample> one =
+                bare.under(arm, exercise.resistance().forLoad(1, body)).samples();
+        List<Sample> two =
+                bare.under(arm, exercise.resistance().forLoad(2, body)).samples();
         double load = LARGEST_LOAD_KG;
         for (int i = 0; i < COARSE_SAMPLES; i++) {
             double own = none.get(i).load().elbowDemandNm();
             double perKg = one.get(i).load().elbowDemandNm() - own;
-            load = Math.min(load, reaching(own * own, 2 * own * perKg, perKg * perKg, elbow));
+            load = Math.min(load, reaching(own * own, 2 * own * perKg, perKg * perKg, elbowNm));
             if (!exercise.upperArmSupported()) {
                 double a = square(none.get(i).load().shoulderTorqueNm());
                 double b = square(one.get(i).load().shoulderTorqueNm());
                 double c = square(two.get(i).load().shoulderTorqueNm());
                 double curvature = (c - 2 * b + a) / 2;
-                load = Math.min(load, reaching(a, b - a - curvature, curvature, shoulder));
+                load = Math.min(load, reaching(a, b - a - curvature, curvature, shoulderNm));
             }
         }
         return load;

@@ -177,8 +177,10 @@ final class Arrangement {
         return all;
     }
 
+    /** A press that comes after what it is meant to follow: by its kind, or because the method gives it less than its load. */
     private boolean isPress(Chosen c) {
-        return shape.candidate(c).exercise().closingPress();
+        Candidate candidate = shape.candidate(c);
+        return candidate.exercise().closingPress() || candidate.pick().loadShare() < 1;
     }
 
     private Where where(Chosen c) {

@@ -39,7 +39,7 @@ final class Bends {
                     .sum();
             int rounds = here.stream().mapToInt(Chosen::rounds).max().orElse(0);
             int fewest = here.stream().mapToInt(Chosen::rounds).min().orElse(0);
-            if (here.size() < most || fewest < wanted.mostRounds()) {
+            if (most > 0 && (here.size() < most || fewest < wanted.mostRounds())) {
                 reasons.add(fewer(wanted, here.size(), most, fewest, rounds));
             }
         }

@@ -86,7 +86,6 @@ public final class Block {
         Map<DayOfWeek, Map<String, Integer>> inBlock = new HashMap<>();
         Map<String, Integer> last = start.inBlock();
         LocalDate hard = start.lastHardOn();
-        Planner.Memo memo = new Planner.Memo();
         for (int week = 0; week < request.weeks(); week++) {
             boolean lighter = request.weeks() >= 4 && week == request.weeks() - 1;
             Map<Head.Group, Integer> target = target(request, week, lighter);
@@ -96,8 +95,8 @@ public final class Block {
             for (int v = 0; v < days.size(); v++) {
                 LocalDate day = days.get(v);
                 Map<String, Integer> before = inBlock.getOrDefault(day.getDayOfWeek(), last);
-                PlanResult result = planner.plan(
-                        start.on(day, budget(left, days.size() - v, week, target), before, hard, lighter), memo);
+                PlanResult result =
+                        planner.plan(start.on(day, budget(left, days.size() - v, week, target), before, hard, lighter));
                 visits.add(new Visit(day, result));
                 if (result.plan() != null) {
                     Map<String, Integer> done = new HashMap<>();

@@ -2,9 +2,11 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import kinesia.core.arm.Side;
@@ -18,6 +20,7 @@ import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
 
 /** Sorts the catalogue into what this client may do here and now, and what is left out and why. */
 final class Candidates {
@@ -26,28 +29,16 @@ final class Candidates {
     private final List<Fit> fits = new ArrayList<>();
     // Exercises whose load is bounded by what the client has shown.
     private final Set<String> known = new HashSet<>();
+    private final Map<String, Reason> unused = new HashMap<>();
 
-    Candidates(ExerciseModel model, PlanRequest request) {
+    Candidates(ExerciseModel model, Suitabilities suitabilities, PlanRequest request) {
         this.request = request;
-        this.shown = ShownStrength.from(model, request.body(), request.history());
-        ExerciseModel.StressScale scale = model.stressScale(request.body());
+        this.shown = suitabilities.shown(request.history());
         for (Exercise exercise : model.catalogue().all()) {
             if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
-                fits.add(sorted(Fit.of(model, scale, request, exercise)));
+                fits.add(sorted(Fit.of(suitabilities, request, exercise)));
             }
         }
-    }
-
-    private Candidates(PlanRequest request, ShownStrength shown, List<Fit> fits, Set<String> known) {
-        this.request = request;
-        this.shown = shown;
-        this.fits.addAll(fits);
-        this.known.addAll(known);
-    }
-
-    /** The same exercises for another day. */
-    Candidates at(PlanRequest now) {
-        return new Candidates(now, shown, fits, known);
     }
 
     private Fit sorted(Fit fit) {
@@ -95,7 +86,9 @@ final class Candidates {
         for (Fit fit : fits) {
             if (fit.isAllowed() && takes(pick, fit, given, holds)) {
                 Candidate candidate = candidate(fit, section.dose(), pick, bends);
-                if (candidate.mostSets() > 0 && (!request.method().cuffs() || hasCuffLoad(candidate))) {
+                Optional<Reason> against = against(candidate, section.dose());
+                against.ifPresent(reason -> unused.put(fit.exercise().key(), reason));
+                if (against.isEmpty()) {
                     all.add(candidate);
                 }
             }
@@ -113,14 +106,31 @@ final class Candidates {
                         && pick.purpose().takes(fit.exercise()));
     }
 
-    private boolean hasCuffLoad(Candidate c) {
-        Carryover carried = request.carryovers().get(c.exercise().key());
-        return c.exercise().bodyWeightShare() == 0
-                && !c.fit().loads().isEmpty()
-                && StartLoad.hasCuffLoad(
-                        c.fit(),
-                        carried == null ? c.fit().boundKg() : carried.load().kg(),
-                        carried == null ? new Exercise.RepRange(1, StartLoad.USUAL_REPS) : carried.reps());
+    /** Why an exercise that limits allow is still not for this method's dose; empty when it is. */
+    private Optional<Reason> against(Candidate c, Method.Dose dose) {
+        if (c.mostSets() == 0) {
+            return Optional.of(Objects.requireNonNull(c.why().get(Aspect.SETS)));
+        }
+        boolean less = request.method().cuffs() || c.pick().loadShare() < 1 || dose.light();
+        boolean bodyWeight = c.exercise().bodyWeightShare() > 0;
+        if (!less || (bodyWeight && !request.method().cuffs())) {
+            return Optional.empty();
+        }
+        return !bodyWeight && !c.fit().loads().isEmpty() && StartLoad.isLightEnough(request, c, dose)
+                ? Optional.empty()
+                : Optional.of(Reason.of(
+                                "EQUIPMENT-too-heavy",
+                                Tag.HOUSE,
+                                "the lightest load at or under the share that the method asks for",
+                                "There is no load here as light as this way of working asks for.",
+                                "What we have here is too heavy for doing it this way.")
+                        .with("method", request.method().name()));
+    }
+
+    /** What stands against an exercise that limits allow and the method could use; null when nothing does. */
+    @Nullable
+    Reason unused(String exerciseKey) {
+        return unused.get(exerciseKey);
     }
 
     private Candidate candidate(Fit fit, Method.Dose dose, Method.Pick pick, List<Reason> bends) {

@@ -8,9 +8,7 @@ import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.ReachableLoads;
-import kinesia.core.exercise.EffortLevel;
 import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.Numbers;
@@ -66,9 +64,8 @@ record Fit(
     }
 
     /** Sorts {@code entry} for the client of {@code request}; loads are those of the whole entry, whatever its range. */
-    static Fit of(ExerciseModel model, ExerciseModel.StressScale scale, PlanRequest request, Exercise entry) {
+    static Fit of(Suitabilities suitabilities, PlanRequest request, Exercise entry) {
         Exercise exercise = request.method().ranged(entry);
-        List<Reason> against = new ArrayList<>();
         Optional<Reason> missing = Suitability.missing(exercise, request.equipment());
         if (missing.isPresent()) {
             // What is not here needs no more said against it.
@@ -76,7 +73,7 @@ record Fit(
                     exercise,
                     exercise,
                     Map.of(),
-                    model.curve(exercise, request.body(), 0),
+                    suitabilities.outline(exercise),
                     Map.of(),
                     Map.of(),
                     0,
@@ -84,46 +81,41 @@ record Fit(
                     0,
                     List.of(missing.get()));
         }
-        Map<Side, Suitability> bySide = new EnumMap<>(Side.class);
+        Map<Side, Suitabilities.Suited> able = new EnumMap<>(Side.class);
         boolean apart = exercise.arms() == Exercise.Arms.IN_TURN
                 && request.limits().stream().anyMatch(l -> l.side() != null);
-        if (apart) {
-            for (Side side : Side.values()) {
-                bySide.put(side, suitability(model, request, exercise, limitsOf(request.limits(), side)));
+        for (Side side : apart ? List.of(Side.values()) : List.<Side>of()) {
+            Suitabilities.Suited arm = suitabilities.of(exercise, side);
+            if (arm.suitability().against().isEmpty()) {
+                able.put(side, arm);
             }
         }
+        Suitabilities.Suited whole =
+                able.values().stream().reduce(Fit::moreLimited).orElseGet(() -> suitabilities.of(exercise));
+        boolean alike = able.size() == Side.values().length
+                && able.values().stream()
+                                .map(s -> s.suitability().exercise().movement())
+                                .distinct()
+                                .count()
+                        == 1;
         Map<Side, Exercise> arms = new EnumMap<>(Side.class);
-        bySide.forEach((side, s) -> {
-            if (s.against().isEmpty()) {
-                arms.put(side, s.exercise());
-            }
-        });
-        Suitability whole = arms.isEmpty()
-                ? suitability(model, request, exercise, request.limits())
-                : arms.keySet().stream()
-                        .map(bySide::get)
-                        .reduce(Fit::moreLimited)
-                        .orElseThrow();
-        against.addAll(whole.against());
-        boolean alike = arms.size() == Side.values().length
-                && arms.values().stream().map(Exercise::movement).distinct().count() == 1;
-        Map<Side, Exercise> told = alike ? Map.of() : arms;
-        Map<Site, Double> stress = scale.of(whole.curve(), whole.exercise());
+        if (!alike) {
+            able.forEach((side, s) -> arms.put(side, s.suitability().exercise()));
+        }
         List<SoreSite> paying = request.soreSites().stream()
-                .filter(s -> told.isEmpty() || told.containsKey(s.side()))
+                .filter(s -> arms.isEmpty() || arms.containsKey(s.side()))
                 .toList();
-        ReachableLoads loads = ReachableLoads.of(request.equipment(), entry, request.body());
         return new Fit(
                 exercise,
-                whole.exercise(),
-                told,
-                whole.curve(),
-                stimulus(model, whole, told.size() == 1),
-                stress,
-                Suitability.cost(stress, paying),
-                loads,
-                whole.loadKg(),
-                List.copyOf(against));
+                whole.suitability().exercise(),
+                arms,
+                whole.suitability().curve(),
+                arms.size() == 1 ? halved(whole.stimulus()) : whole.stimulus(),
+                whole.stress(),
+                Suitability.cost(whole.stress(), paying),
+                ReachableLoads.of(request.equipment(), entry, request.body()),
+                whole.suitability().loadKg(),
+                whole.suitability().against());
     }
 
     /** The same with the loads judged against {@code boundKg}: what is too heavy here is left out. */
@@ -158,28 +150,20 @@ record Fit(
         return limits.stream().filter(l -> l.side() == null || l.side() == side).toList();
     }
 
-    private static Suitability suitability(
-            ExerciseModel model, PlanRequest request, Exercise exercise, List<Limit> limits) {
-        return Suitability.of(model, exercise, request.body(), EffortLevel.USUAL, limits);
-    }
-
-    private static Suitability moreLimited(Suitability a, Suitability b) {
+    private static Suitabilities.Suited moreLimited(Suitabilities.Suited a, Suitabilities.Suited b) {
         return degrees(b) < degrees(a) ? b : a;
     }
 
-    private static double degrees(Suitability s) {
-        List<LoadCurve.Sample> samples = s.curve().samples();
+    private static double degrees(Suitabilities.Suited s) {
+        List<LoadCurve.Sample> samples = s.suitability().curve().samples();
         return Math.abs(samples.get(samples.size() - 1).pose().elbowFlexionDeg()
                 - samples.get(0).pose().elbowFlexionDeg());
     }
 
-    private static Map<Head, Double> stimulus(ExerciseModel model, Suitability s, boolean oneArm) {
-        Map<Head, Double> given = model.stimulus(s.exercise(), s.curve());
-        if (!oneArm) {
-            return given;
-        }
+    /** Where one arm rests, its muscle gets nothing. */
+    private static Map<Head, Double> halved(Map<Head, Double> stimulus) {
         Map<Head, Double> half = new EnumMap<>(Head.class);
-        given.forEach((head, share) -> half.put(head, share / 2)); // the other arm's muscle gets nothing
+        stimulus.forEach((head, share) -> half.put(head, share / 2));
         return half;
     }
 }

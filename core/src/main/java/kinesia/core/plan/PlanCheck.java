@@ -32,10 +32,12 @@ public final class PlanCheck {
     private static final int MOST_UNITS = 12;
     private static final int MOST_SLOTS = 8;
 
+    private final Planner planner;
     private final ExerciseModel model;
 
-    public PlanCheck(ExerciseModel model) {
-        this.model = model;
+    public PlanCheck(Planner planner) {
+        this.planner = planner;
+        this.model = planner.model();
     }
 
     /**
@@ -92,7 +94,7 @@ public final class PlanCheck {
     public Checked check(PlanRequest request, List<WrittenUnit> written) {
         InvalidValue.requireWithin("units", written.size(), 1, MOST_UNITS, "units");
         Map<String, Fit> fits = new java.util.HashMap<>();
-        Candidates candidates = new Candidates(model, request);
+        Candidates candidates = planner.candidates(request);
         candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
         List<Mark> marks = new ArrayList<>();
         List<Unit> units = new ArrayList<>();

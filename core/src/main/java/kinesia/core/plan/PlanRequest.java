@@ -121,21 +121,6 @@ public record PlanRequest(
                 false);
     }
 
-    /** Whether {@code other} asks for the same client at the same place with the same past: only the day differs. */
-    @SuppressWarnings("ReferenceEquality") // days of one block hand on the very same objects
-    boolean sameFacts(PlanRequest other) {
-        return body == other.body
-                && equipment == other.equipment
-                && limits == other.limits
-                && soreSites == other.soreSites
-                && history == other.history
-                && carryovers == other.carryovers
-                && leftOut == other.leftOut
-                && dislikes == other.dislikes
-                && method == other.method
-                && wishes == other.wishes;
-    }
-
     /** The same client on another day of a block. */
     PlanRequest on(
             LocalDate day,

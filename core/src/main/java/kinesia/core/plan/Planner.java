@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
-import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.plan.SessionProblem.Solution;
@@ -27,6 +26,7 @@ public final class Planner {
 
     private final ExerciseModel model;
     private final @Nullable Methods methods;
+    private final Suitabilities.Recent recent;
 
     /** A planner that names no other method when one cannot be kept. */
     public Planner(ExerciseModel model) {
@@ -36,45 +36,25 @@ public final class Planner {
     public Planner(ExerciseModel model, @Nullable Methods methods) {
         this.model = model;
         this.methods = methods;
+        this.recent = new Suitabilities.Recent(model);
     }
 
     /** A plan for {@code request}, or why there is none and, for a method, the nearest that fits. */
     public PlanResult plan(PlanRequest request) {
-        return plan(request, new Memo());
-    }
-
-    /** What was worked out for one client and place, for the next visit of a block to use again. */
-    static final class Memo {
-        private @Nullable PlanRequest request;
-        private @Nullable Candidates candidates;
-
-        Candidates candidates(ExerciseModel model, PlanRequest now) {
-            Candidates known = candidates;
-            if (known == null || request == null || !request.sameFacts(now)) {
-                known = new Candidates(model, now);
-                candidates = known;
-                request = now;
-            }
-            return known.at(now);
-        }
-    }
-
-    PlanResult plan(PlanRequest request, Memo memo) {
-        PlanResult result = compose(request, memo);
+        PlanResult result = compose(request);
         if (result.plan() != null || result.blocked()) {
             return result;
         }
         for (String near : request.method().near()) {
             Optional<Method> other = methods == null ? Optional.empty() : methods.find(near);
-            if (other.isPresent()
-                    && compose(request.by(other.get()), new Memo()).plan() != null) {
+            if (other.isPresent() && compose(request.by(other.get())).plan() != null) {
                 return result.near(other.get());
             }
         }
         return result;
     }
 
-    private PlanResult compose(PlanRequest request, Memo memo) {
+    private PlanResult compose(PlanRequest request) {
         Optional<Reason> blocked = blocked(request);
         if (blocked.isPresent()) {
             return PlanResult.blocked(blocked.get());
@@ -83,7 +63,7 @@ public final class Planner {
         if (!against.isEmpty()) {
             return PlanResult.refused(against);
         }
-        Candidates candidates = memo.candidates(model, request);
+        Candidates candidates = candidates(request);
         Shape shape = new Shape(request, candidates, true);
         if (!shape.refusals().isEmpty()) {
             return PlanResult.refused(
@@ -113,21 +93,7 @@ public final class Planner {
         }
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
         List<Unit> units = units(shape, solved, slots);
-        if (WarmUp.seconds(general) > SessionClock.workSeconds(units)) {
-            general = WarmUp.general(true, request.minutes(), request.age(), request.stiffOrBack());
-        }
-        List<WarmUp.Step> warmUp = new ArrayList<>(general);
-        List<WarmUp.Step> ramps = ramps(units, shape, solved, request.soreSites(), brief);
-        int left = request.minutes() * 60 - WarmUp.seconds(general) - SessionClock.workSeconds(units);
-        if (WarmUp.seconds(ramps) > left) {
-            ramps = ramps(units, shape, solved, request.soreSites(), true);
-        }
-        for (WarmUp.Step ramp : ramps) {
-            left -= ramp.seconds();
-            if (left >= 0) {
-                warmUp.add(ramp);
-            }
-        }
+        List<WarmUp.Step> warmUp = new SessionWarmUp(request, shape, solved.solution()).before(units);
         return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
     }
 
@@ -164,6 +130,15 @@ public final class Planner {
                 open ? List.of() : bends.stream().distinct().toList(),
                 whyNot,
                 notes);
+    }
+
+    ExerciseModel model() {
+        return model;
+    }
+
+    /** The catalogue as it stands for the client of {@code request}. */
+    Candidates candidates(PlanRequest request) {
+        return new Candidates(model, recent.of(request), request);
     }
 
     private static boolean isOpen(Method method) {
@@ -211,45 +186,6 @@ public final class Planner {
                     group.chosen().stream().map(c -> slots.slot(c, section)).toList()));
         }
         return units;
-    }
-
-    /** Ramp sets for the first exercise of each muscle, and one for later ones that load a sore place. */
-    private static List<WarmUp.Step> ramps(
-            List<Unit> units, Shape shape, Solved solved, List<SoreSite> sore, boolean brief) {
-        List<WarmUp.Step> steps = new ArrayList<>();
-        List<Head.Group> begun = new ArrayList<>();
-        for (Slot slot : units.stream().flatMap(u -> u.slots().stream()).toList()) {
-            Candidate candidate = solved.solution().chosen().stream()
-                    .map(shape::candidate)
-                    .filter(c -> c.exercise().key().equals(slot.exerciseKey()))
-                    .findFirst()
-                    .orElseThrow();
-            boolean companion = candidate.pick().purpose() == Method.For.COMPANIONS;
-            if (!companion && !begun.contains(slot.group())) {
-                begun.add(slot.group());
-                steps.addAll(WarmUp.ramp(
-                        candidate.exercise(),
-                        slot.load(),
-                        slot.targetEffort(),
-                        candidate.fit().loads(),
-                        brief));
-            } else if (!brief && loadsSore(slot, sore)) {
-                List<WarmUp.Step> one = WarmUp.ramp(
-                        candidate.exercise(),
-                        slot.load(),
-                        slot.targetEffort(),
-                        candidate.fit().loads(),
-                        true);
-                if (WarmUp.seconds(steps) + WarmUp.seconds(one) <= WarmUp.rampsSeconds(false)) {
-                    steps.addAll(one);
-                }
-            }
-        }
-        return steps;
-    }
-
-    private static boolean loadsSore(Slot slot, List<SoreSite> sore) {
-        return sore.stream().anyMatch(s -> slot.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
     }
 
     /** Limits that are kept by how a set is done rather than by what is chosen: said on the plan, once each. */

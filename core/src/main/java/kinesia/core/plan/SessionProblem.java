@@ -27,7 +27,8 @@ record SessionProblem(
         int mostOverhead,
         int mostOnFloor,
         boolean everyHead) {
-    static final int HEADS = Head.values().length;
+    private static final Head[] ALL_HEADS = Head.values();
+    static final int HEADS = ALL_HEADS.length;
     /** The most rounds a section may have. */
     static final int MOST_ROUNDS = 4;
 
@@ -40,6 +41,11 @@ record SessionProblem(
     // A third and fourth set of one exercise gives a little less than another exercise would [house].
     private static final double COST_OF_THE_SAME = 0.2;
     private static final int ROUNDS_BEFORE_SAME = 2;
+
+    /** What round number {@code round} of one exercise gives less than the first. */
+    static double costOfTheSame(int round) {
+        return round > ROUNDS_BEFORE_SAME ? COST_OF_THE_SAME : 0;
+    }
 
     /** Where an exercise is done. What is free can be brought to any place but the floor. */
     enum Where {
@@ -59,6 +65,7 @@ record SessionProblem(
      * @param seconds of one round, with its part of change-over and rest
      * @param counts hard sets of each group in one round
      * @param cost of one round
+     * @param costOfOneRound of setting up for a single round
      * @param bonus for being chosen at all
      * @param usualRounds rounds with a bonus of their own, 0 for none
      * @param serves heads it is an exercise for
@@ -71,6 +78,7 @@ record SessionProblem(
             double setUpS,
             int[] counts,
             double cost,
+            double costOfOneRound,
             double[] stress,
             Where where,
             boolean overhead,
@@ -84,6 +92,7 @@ record SessionProblem(
             return bonus
                     - cost * rounds
                     - COST_OF_THE_SAME * Math.max(0, rounds - ROUNDS_BEFORE_SAME)
+                    - (rounds == 1 ? costOfOneRound : 0)
                     + (rounds == usualRounds ? usualBonus : 0);
         }
 
@@ -98,6 +107,7 @@ record SessionProblem(
                     && other.usualBonus == 0
                     && bonus >= other.bonus
                     && cost <= other.cost
+                    && costOfOneRound <= other.costOfOneRound
                     && seconds <= other.seconds
                     && setUpS <= other.setUpS
                     && counts[0] <= other.counts[0]
@@ -150,7 +160,7 @@ record SessionProblem(
     }
 
     private int budgetOf(int head) {
-        return setBudget[Head.values()[head].group() == Head.Group.FLEXORS ? 0 : 1];
+        return setBudget[ALL_HEADS[head].group() == Head.Group.FLEXORS ? 0 : 1];
     }
 
     /** The diminishing value of {@code given} to {@code head}. */
@@ -251,55 +261,17 @@ record SessionProblem(
     private boolean partnered(List<Chosen> chosen) {
         for (int s = 0; s < sections.size(); s++) {
             Section section = sections.get(s);
-            if (!section.layout().linksItsPicks()) {
-                continue;
-            }
-            int at = s;
-            List<Chosen> here = chosen.stream().filter(c -> c.section() == at).toList();
-            boolean bench = here.stream().anyMatch(c -> option(c).where() == Where.BENCH);
-            boolean line = here.stream()
-                    .anyMatch(c -> option(c).where() == Where.CABLE || option(c).where() == Where.ANCHOR);
-            if (section.layout() == Method.Layout.BLOCKS && bench && line) {
-                return false;
-            }
-            for (int r = 1; r <= MOST_ROUNDS; r++) {
-                for (int column = 1; column < section.columns(); column++) {
-                    if (!partners(column(here, r, 0), column(here, r, column), section.layout())) {
-                        return false;
-                    }
+            Needs needs = Needs.NONE;
+            for (Chosen c : chosen) {
+                if (c.section() == s && section.layout().linksItsPicks()) {
+                    int column = section.picks().get(c.pick()).column();
+                    needs = needs.and(Needs.ofOne(column, c.rounds(), option(c).where()));
                 }
             }
-        }
-        return true;
-    }
-
-    private List<Where> column(List<Chosen> here, int rounds, int column) {
-        return here.stream()
-                .filter(c -> c.rounds() == rounds
-                        && sections.get(c.section()).picks().get(c.pick()).column() == column)
-                .map(c -> option(c).where())
-                .toList();
-    }
-
-    private static boolean partners(List<Where> a, List<Where> b, Method.Layout layout) {
-        if (a.size() != b.size()) {
-            return false;
-        }
-        return layout == Method.Layout.BLOCKS
-                || (count(a, Where.FLOOR) == count(b, Where.FLOOR) && housed(a, b) && housed(b, a));
-    }
-
-    // What stands at one place finds its partner there or among what is free (Hall's condition).
-    private static boolean housed(List<Where> a, List<Where> b) {
-        for (Where where : new Where[] {Where.BENCH, Where.CABLE, Where.ANCHOR}) {
-            if (count(a, where) > count(b, where) + count(b, Where.FREE)) {
+            if (!needs.partnered(section.layout())) {
                 return false;
             }
         }
         return true;
-    }
-
-    private static long count(List<Where> all, Where where) {
-        return all.stream().filter(w -> w == where).count();
     }
 }

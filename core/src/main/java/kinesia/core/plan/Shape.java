@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import kinesia.core.arm.LoadCurve;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
@@ -25,6 +26,9 @@ final class Shape {
     private static final double SAME_SETS_BONUS = 0.2;
     // Another exercise is another thing to set up and to attend to [house].
     private static final double COST_PER_EXERCISE = 0.05;
+    // A main exercise has 2 to 4 sets: setting up for a single one is only worth it when there is no more to share out
+    // [house].
+    private static final double COST_OF_ONE_SET = 0.5;
     // Pumping work gives about half of what a hard set gives [house].
     private static final double LIGHT_VALUE = 0.5;
     // A shoulder companion trains no muscle of the arm; it has a value of its own in the methods that ask for it
@@ -41,7 +45,12 @@ final class Shape {
             "press-down-one-arm", "press-down",
             "curl-cable", "curl-at-side",
             "curl-band", "curl-at-side");
+    // Of two new things at a sore place nobody can tell next morning which one it was [house].
+    private static final double COST_OF_NEW_AT_SORE = 0.4;
     private static final int MOST_OVERHEAD = 2;
+    // Halves of a curl, for a series.
+    private static final double LOWER_HALF_TO_DEG = 95;
+    private static final double UPPER_HALF_FROM_DEG = 65;
 
     private final PlanRequest request;
     private final boolean inTurn;
@@ -107,8 +116,8 @@ final class Shape {
                     bends.add(nothingFor(pick, candidates));
                     continue;
                 }
-                refusals.add(cannot(
-                        "there is no " + pick.what() + " that limits and this place allow", against(pick, candidates)));
+                refusals.add(
+                        cannot("limits and this place leave nothing for " + pick.what(), against(pick, candidates)));
             } else if (found.isEmpty() && pick.isTrait()) {
                 bends.add(nothingFor(pick, candidates));
             }
@@ -141,9 +150,10 @@ final class Shape {
                 choices);
     }
 
-    // In a block everybody would go down and up in every round, in a circuit too: not who may hardly do it once.
-    private boolean mayGoDown(Layout layout) {
-        return layout != Layout.BLOCKS && (layout != Layout.CIRCUIT || mostOnFloor() == Integer.MAX_VALUE);
+    // In a block or circuit everybody would go down and up in every round, which the seconds of a change-over do not
+    // allow.
+    private static boolean mayGoDown(Layout layout) {
+        return layout != Layout.BLOCKS && layout != Layout.CIRCUIT;
     }
 
     private static boolean concerns(Method.Pick pick, List<Head.Group> groups, boolean light) {
@@ -324,23 +334,48 @@ final class Shape {
         Integer before = request.inBlock().get(exercise.key());
         return new SessionProblem.Option(
                 exercise.key(),
-                c.pick().repeats()
-                        ? exercise.key()
-                        : ALIKE.getOrDefault(exercise.movementFamily(), exercise.movementFamily()),
+                family(c),
                 given,
                 perRound,
                 dose.setUpS(),
                 counts,
                 cost(c) - (companion ? COMPANION_VALUE : 0),
+                dose.light() || section.mostRounds() == 1 ? 0 : COST_OF_ONE_SET,
                 stress(c),
                 where(exercise),
                 c.fit().curve().summary().largestElevationDeg() > Method.OVERHEAD_DEG,
                 c.mostSets(),
-                (before == null ? 0 : CONTINUITY_BONUS) + (c.pick().isTrait() ? TRAIT_VALUE : 0) - COST_PER_EXERCISE,
+                (before == null ? 0 : CONTINUITY_BONUS)
+                        + (c.pick().isTrait() ? TRAIT_VALUE : 0)
+                        - COST_PER_EXERCISE
+                        - (isNewAtSore(c) ? COST_OF_NEW_AT_SORE : 0),
                 before == null ? 0 : before,
                 before == null ? 0 : SAME_SETS_BONUS,
                 request.wishes().pinned().contains(exercise.key()),
                 serves);
+    }
+
+    /** What may not be in a session twice: a movement, or in a series the same part of its range. */
+    private static String family(Candidate c) {
+        String movement = c.exercise().movementFamily();
+        String alike = ALIKE.getOrDefault(movement, movement);
+        if (!c.pick().repeats()) {
+            return alike;
+        }
+        List<LoadCurve.Sample> samples = c.fit().curve().samples();
+        double from = samples.get(0).pose().elbowFlexionDeg();
+        double to = samples.get(samples.size() - 1).pose().elbowFlexionDeg();
+        return alike
+                + (Math.max(from, to) <= LOWER_HALF_TO_DEG
+                        ? " lower half"
+                        : Math.min(from, to) >= UPPER_HALF_FROM_DEG ? " upper half" : "");
+    }
+
+    private boolean isNewAtSore(Candidate c) {
+        return !request.carryovers().containsKey(c.exercise().key())
+                && request.soreSites().stream()
+                        .anyMatch(s -> c.fit().workingArms().contains(s.side())
+                                && c.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
     }
 
     private static double cost(Candidate c) {

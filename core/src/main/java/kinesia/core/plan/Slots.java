@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.exercise.Exercise.RepRange;
@@ -31,6 +33,10 @@ final class Slots {
     private final Candidates candidates;
     private final SessionProblem problem;
     private final Solution solution;
+    private final Set<String> chosenKeys;
+    private final Map<Chosen, List<Swap>> swaps = new LinkedHashMap<>();
+    // By exercise, the place it would take at the least loss.
+    private final Map<String, Swap> bestSwaps = new LinkedHashMap<>();
 
     Slots(PlanRequest request, Shape shape, Candidates candidates, SessionProblem problem, Solution solution) {
         this.request = request;
@@ -38,6 +44,15 @@ final class Slots {
         this.candidates = candidates;
         this.problem = problem;
         this.solution = solution;
+        this.chosenKeys = solution.chosen().stream()
+                .map(c -> shape.candidate(c).exercise().key())
+                .collect(Collectors.toSet());
+        for (Chosen chosen : solution.chosen()) {
+            List<Swap> all = swaps(chosen);
+            swaps.put(chosen, all);
+            all.forEach(
+                    s -> bestSwaps.merge(s.candidate().exercise().key(), s, (a, b) -> b.value() > a.value() ? b : a));
+        }
     }
 
     Slot slot(Chosen chosen, Shape.Section section) {
@@ -125,11 +140,15 @@ final class Slots {
     }
 
     /** An option in the place of one that was chosen, and what the session would be worth. */
-    private record Swap(Candidate candidate, double value, double seconds) {}
+    private record Swap(Candidate candidate, Chosen inPlaceOf, double value, double seconds) {}
 
     private @Nullable Swap runnerUp(Chosen chosen) {
-        List<Swap> swaps = swaps(chosen);
-        return swaps.isEmpty() ? null : swaps.get(0);
+        List<Swap> others = swapsFor(chosen);
+        return others.isEmpty() ? null : others.get(0);
+    }
+
+    private List<Swap> swapsFor(Chosen chosen) {
+        return swaps.getOrDefault(chosen, List.of());
     }
 
     /** Everything that could take the place of {@code chosen}, best first. */
@@ -139,17 +158,20 @@ final class Slots {
                 .choices()
                 .get(chosen.pick())
                 .candidates();
-        List<Swap> swaps = new ArrayList<>();
+        List<Swap> all = new ArrayList<>();
         for (int o = 0; o < options.size(); o++) {
+            if (isChosen(options.get(o))) {
+                continue;
+            }
             List<Chosen> other = swapped(chosen, o);
-            if (!isChosen(options.get(o)) && problem.broken(other).isEmpty()) {
-                swaps.add(new Swap(options.get(o), problem.value(other), problem.seconds(other)));
+            if (problem.broken(other).isEmpty()) {
+                all.add(new Swap(options.get(o), chosen, problem.value(other), problem.seconds(other)));
             }
         }
-        swaps.sort(Comparator.comparingDouble(Swap::value)
+        all.sort(Comparator.comparingDouble(Swap::value)
                 .reversed()
                 .thenComparing(s -> s.candidate().exercise().key()));
-        return swaps;
+        return all;
     }
 
     /** For each exercise of the session the best that could take its place. */
@@ -159,7 +181,7 @@ final class Slots {
         for (Chosen chosen : solution.chosen()) {
             all.put(
                     shape.candidate(chosen).exercise().key(),
-                    swaps(chosen).stream()
+                    swapsFor(chosen).stream()
                             .limit(MOST_SUBSTITUTES)
                             .map(s -> new PlanResult.Substitute(
                                     s.candidate().exercise().key(),
@@ -187,9 +209,7 @@ final class Slots {
     }
 
     private boolean isChosen(Candidate c) {
-        return solution.chosen().stream()
-                .anyMatch(o ->
-                        shape.candidate(o).exercise().key().equals(c.exercise().key()));
+        return chosenKeys.contains(c.exercise().key());
     }
 
     /** Every exercise that could be done today and is not, with what it would take to be in. */
@@ -204,9 +224,8 @@ final class Slots {
         // What the way of working has no use for, though limits would allow it.
         for (Fit fit : candidates.fits()) {
             String key = fit.exercise().key();
-            boolean planned = solution.chosen().stream()
-                    .anyMatch(o -> shape.candidate(o).exercise().key().equals(key));
-            if (fit.isAllowed() && fit.exercise().role() == Role.MAIN && !planned && !all.containsKey(key)) {
+            boolean open = fit.isAllowed() && fit.exercise().role() == Role.MAIN;
+            if (open && !chosenKeys.contains(key) && !all.containsKey(key)) {
                 all.put(key, new WhyNot(key, fit.exercise().name(), false, List.of(otherMethod(fit))));
             }
         }
@@ -218,37 +237,23 @@ final class Slots {
         if (request.setsFor(group) == 0) {
             return budgetReason(group);
         }
+        Reason unused = candidates.unused(fit.exercise().key());
+        if (unused != null) {
+            return unused;
+        }
         return Reason.of(
                         "CHOICE-method",
                         Tag.PRACTICE,
                         request.method().what(),
-                        "Allowed, but " + lower(request.method().name())
-                                + " does not use it, or a response has left it no sets.",
+                        "Allowed, but " + lower(request.method().name()) + " does not use it.",
                         "It belongs to another way of working.")
                 .with("method", request.method().name());
     }
 
     private List<Reason> reasons(Candidate c) {
-        @Nullable Swap best = null;
-        String instead = "";
-        for (Chosen chosen : solution.chosen()) {
-            List<Candidate> options = shape.sections()
-                    .get(chosen.section())
-                    .choices()
-                    .get(chosen.pick())
-                    .candidates();
-            for (int o = 0; o < options.size(); o++) {
-                if (!options.get(o).exercise().key().equals(c.exercise().key())) {
-                    continue;
-                }
-                List<Chosen> other = swapped(chosen, o);
-                double value = problem.value(other);
-                if (problem.broken(other).isEmpty() && (best == null || value > best.value())) {
-                    best = new Swap(c, value, 0);
-                    instead = shape.candidate(chosen).exercise().name();
-                }
-            }
-        }
+        @Nullable Swap best = bestSwaps.get(c.exercise().key());
+        String instead =
+                best == null ? "" : shape.candidate(best.inPlaceOf()).exercise().name();
         Head.Group group = c.exercise().group();
         Reason budget = budgetReason(group);
         String exact = best == null

@@ -4,7 +4,6 @@ import java.util.Optional;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.ShownStrength;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -23,8 +22,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     // Very light pumping work [house], a lighter week (RULES 6), restriction cuffs [practice].
     private static final double LIGHT_SHARE = 0.6;
     private static final double LIGHTER_WEEK_SHARE = 0.9;
+    private static final double NEARLY = 0.1;
     private static final double CUFF_CAP = 0.40;
-    private static final double CUFF_SHARE = 0.5;
 
     static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, ShownStrength shown) {
         Carryover carried = request.carryovers().get(c.exercise().key());
@@ -129,9 +128,18 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                         .with("load", loads.lightest().label()));
     }
 
-    /** Whether the place has a load light enough for cuffs. */
-    static boolean hasCuffLoad(Fit fit, double knownKg, Exercise.RepRange reps) {
-        double max = knownKg * (1 + (reps.high() + RESERVE) / EPLEY);
-        return fit.loads().lightest().kg() <= Math.min(CUFF_SHARE * knownKg, CUFF_CAP * max) + 1e-9;
+    /** Whether the lightest load there is is not over what {@code c} asks for; for all but cuffs a tenth more will do. */
+    static boolean isLightEnough(PlanRequest request, Candidate c, Method.Dose dose) {
+        Carryover carried = request.carryovers().get(c.exercise().key());
+        double most = carried == null
+                ? share(request, c, dose, c.fit().boundKg(), USUAL_REPS)
+                : share(
+                        request,
+                        c,
+                        dose,
+                        carried.load().kg() / carried.loadShare(),
+                        carried.reps().high());
+        double room = request.method().cuffs() ? 1 : 1 + NEARLY;
+        return c.fit().loads().lightest().kg() <= most * room + 1e-9;
     }
 }

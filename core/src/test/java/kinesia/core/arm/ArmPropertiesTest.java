@@ -69,6 +69,14 @@ class ArmPropertiesTest {
         assertThat(frame.forearm().dot(frame.flexionAxis())).isCloseTo(0, within(1e-12));
     }
 
+    @Property(tries = 100)
+    void a_curve_under_another_load_is_that_loads_curve(@ForAll("poses") Pose from, @ForAll("poses") Pose to) {
+        Movement movement = Movement.between(from, to);
+        List<Resistance> four = List.of(new Resistance.FreeWeight(4));
+        LoadCurve bare = LoadCurve.of(ARM, movement, List.of(), false, 21);
+        assertThat(bare.under(ARM, four)).isEqualTo(LoadCurve.of(ARM, movement, four, false, 21));
+    }
+
     @Property(tries = 300)
     void the_left_arm_is_the_mirror_of_the_right(@ForAll("poses") Pose pose) {
         Movement movement = Movement.between(pose, pose);

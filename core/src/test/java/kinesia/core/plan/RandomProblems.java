@@ -91,6 +91,7 @@ final class RandomProblems {
                 random.nextInt(2) * 30,
                 counts,
                 random.nextInt(60) / 100.0 - (group < 0 ? 0.3 : 0),
+                random.nextInt(4) == 0 ? 0.5 : 0,
                 stress,
                 Where.values()[random.nextInt(Where.values().length)],
                 random.nextInt(6) == 0,

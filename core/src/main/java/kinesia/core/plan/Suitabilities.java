@@ -1,0 +1,112 @@
+package kinesia.core.plan;
+
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.ShownStrength;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.EffortLevel;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Site;
+import kinesia.core.screening.Limit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How exercises suit one body under the same limits, each worked out when it is first asked for, and what the body has
+ * shown: nothing of it depends on the day or the place. Safe to share between threads.
+ */
+final class Suitabilities {
+    private static final double MIDDLING_KG = 5;
+
+    private final ExerciseModel model;
+    private final Body body;
+    private final List<Limit> limits;
+    private final ExerciseModel.StressScale scale;
+    private final Map<Asked, Suited> known = new HashMap<>();
+    private final Map<Exercise, LoadCurve> outlines = new HashMap<>();
+
+    Suitabilities(ExerciseModel model, Body body, List<Limit> limits) {
+        this.model = model;
+        this.body = body;
+        this.limits = limits;
+        this.scale = model.stressScale(body);
+    }
+
+    private List<LoggedSet> history = List.of();
+    private @Nullable ShownStrength shown;
+
+    /** {@code side} null for both arms. */
+    private record Asked(Exercise exercise, @Nullable Side side) {}
+
+    /** An exercise within limits, with stress per site and stimulus per head and hard set at equal effort. */
+    record Suited(Suitability suitability, Map<Site, Double> stress, Map<Head, Double> stimulus) {}
+
+    /** With the limits of both sides. */
+    synchronized Suited of(Exercise exercise) {
+        return known.computeIfAbsent(new Asked(exercise, null), a -> suited(exercise, limits));
+    }
+
+    /** With the limits that hold for the arm of {@code side}. */
+    synchronized Suited of(Exercise exercise, Side side) {
+        return known.computeIfAbsent(new Asked(exercise, side), a -> suited(exercise, Fit.limitsOf(limits, side)));
+    }
+
+    /** The curve at a middling load whatever the limits: enough to tell what kind of exercise it is. */
+    synchronized LoadCurve outline(Exercise exercise) {
+        return outlines.computeIfAbsent(exercise, e -> model.curve(e, body, MIDDLING_KG));
+    }
+
+    /** What the body has shown in {@code sets}; the last question's answer is kept. */
+    synchronized ShownStrength shown(List<LoggedSet> sets) {
+        ShownStrength known = shown;
+        if (known == null || !history.equals(sets)) {
+            known = ShownStrength.from(model, body, sets);
+            shown = known;
+            history = sets;
+        }
+        return known;
+    }
+
+    private Suited suited(Exercise exercise, List<Limit> under) {
+        Suitability suitability = Suitability.of(model, exercise, body, EffortLevel.USUAL, under);
+        return new Suited(
+                suitability,
+                Collections.unmodifiableMap(scale.of(suitability.curve(), suitability.exercise())),
+                Collections.unmodifiableMap(model.stimulus(suitability.exercise(), suitability.curve())));
+    }
+
+    /**
+     * Those of the clients asked for last. A trainer goes on with the same client, and moves one slider after the other.
+     * The same question gets the same answer, remembered or not.
+     */
+    static final class Recent {
+        private static final int CLIENTS = 12;
+        private static final float LOAD_FACTOR = 0.75f;
+
+        private final ExerciseModel model;
+        private final Map<Client, Suitabilities> clients = new LinkedHashMap<>(CLIENTS, LOAD_FACTOR, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Client, Suitabilities> eldest) {
+                return size() > CLIENTS;
+            }
+        };
+
+        private record Client(Body body, List<Limit> limits) {}
+
+        Recent(ExerciseModel model) {
+            this.model = model;
+        }
+
+        synchronized Suitabilities of(PlanRequest request) {
+            return clients.computeIfAbsent(
+                    new Client(request.body(), request.limits()), c -> new Suitabilities(model, c.body(), c.limits()));
+        }
+    }
+}

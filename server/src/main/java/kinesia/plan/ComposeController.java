@@ -21,6 +21,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
 import kinesia.core.exercise.Head;
@@ -291,18 +292,20 @@ class ComposeController {
                 outcome.whatToDo());
     }
 
+    private Figure drawn(PlanRequest request, Plan.Slot slot) {
+        Exercise exercise = model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
+        return Figure.still(
+                exercise,
+                request.body(),
+                model.curve(exercise, request.body(), slot.load().kg()));
+    }
+
     private Composed composed(PlanRequest request, PlanResult result, List<PlanCheck.Mark> marks) {
         Plan plan = result.plan();
         List<SlotFigure> figures = plan == null
                 ? List.of()
                 : plan.slots().stream()
-                        .map(s -> new SlotFigure(
-                                s.exerciseKey(),
-                                Figure.of(
-                                        model,
-                                        model.catalogue().get(s.exerciseKey()).withMovement(s.movement()),
-                                        request.body(),
-                                        s.load().kg())))
+                        .map(s -> new SlotFigure(s.exerciseKey(), drawn(request, s)))
                         .toList();
         SessionSums sums = new SessionSums(model, request, plan);
         return new Composed(

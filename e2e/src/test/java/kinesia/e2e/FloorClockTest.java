@@ -1,0 +1,160 @@
+package kinesia.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Sessions run on the floor screen by its own clock: every warm-up step and rest as long as the screen shows it, every set as
+ * long as its tempo. What that takes is what the plan's minutes say, within a tenth.
+ */
+class FloorClockTest {
+    @Test
+    void the_minutes_of_a_plan_are_those_of_the_floor_clock() {
+        try (Installation kinesia = Installation.withDemo();
+                Browser browser = new Browser(kinesia.address())) {
+            browser.signIn();
+            for (String method : new String[] {"preloaded-pairs", "alternating-arms", "timed-circuit"}) {
+                compose(browser, method);
+                String session = plan(browser);
+                JsonNode plan = browser.get("/api/sessions/" + session).get("plan");
+                assertThat(plan.at("/method/key").asText()).isEqualTo(method);
+                double minutes = new Run(browser.page, plan).minutes();
+                double said = plan.at("/minutes/warmUp").asInt()
+                        + plan.at("/minutes/work").asInt();
+                System.out.printf("floor clock: %s %.1f min, said %.0f%n", method, minutes, said);
+                assertThat(minutes).as(method + ", said " + said).isBetween(said * 0.9, said * 1.1);
+                browser.press("Finish the session");
+                browser.seeHeading("Jorun Haldvig");
+            }
+            browser.nothingWentWrong();
+        }
+    }
+
+    private static void compose(Browser browser, String method) {
+        for (int day = 0; day < 3; day++) {
+            browser.page.navigate("/");
+            browser.press("Demo: go to the next day");
+            browser.page.waitForTimeout(500);
+        }
+        browser.page.navigate("/");
+        browser.follow("Jorun Haldvig");
+        browser.follow("Compose");
+        browser.page
+                .getByLabel("Way of working", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(method);
+        browser.press("Use for the next visits");
+        browser.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In use"))
+                .waitFor();
+    }
+
+    private static String plan(Browser browser) {
+        browser.page.navigate(browser.page.url().replace("/compose", "/door"));
+        browser.seeHeading("At the door");
+        browser.choose("Anything new", "nothing new");
+        browser.choose("Hours of sleep", "7");
+        browser.choose("What did the arms do since?", "as usual");
+        browser.press("Plan today’s session");
+        browser.page.getByText("Worked as").first().waitFor();
+        return browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
+    }
+
+    /** A client who does each set in its tempo, sets up and changes over as the plan says, and rests as the ring says. */
+    private static final class Run {
+        private final Page page;
+        private final JsonNode plan;
+        private final Set<String> begun = new HashSet<>();
+        private String before = "";
+        private boolean rested = true;
+
+        Run(Page page, JsonNode plan) {
+            this.page = page;
+            this.plan = plan;
+        }
+
+        double minutes() {
+            page.clock().install();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the floor"))
+                    .click();
+            Locator next = page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done").setExact(true));
+            next.waitFor();
+            double start = now();
+            for (JsonNode step : plan.get("warmUp")) {
+                pass(step.get("seconds").asDouble());
+                next.click();
+            }
+            Locator done = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done:"));
+            int logged = 0;
+            while (page.getByText("All sets done.").count() == 0) {
+                done.waitFor();
+                set();
+                done.click();
+                logged++;
+                page.getByText(java.util.regex.Pattern.compile(logged + " of \\d+ sets done|All sets done"))
+                        .first()
+                        .waitFor();
+                rest();
+            }
+            return (now() - start) / 60_000;
+        }
+
+        private void set() {
+            String name = page.locator("h1").innerText();
+            for (JsonNode unit : plan.get("units")) {
+                for (JsonNode slot : unit.get("slots")) {
+                    if (slot.get("name").asText().equals(name)) {
+                        boolean first = begun.add(name);
+                        pass(first ? unit.get("setUpSeconds").asDouble() : 0);
+                        pass(
+                                !rested && !name.equals(before)
+                                        ? unit.get("changeOverSeconds").asDouble()
+                                        : 0);
+                        pass(lifting(slot));
+                    }
+                }
+            }
+            before = name;
+        }
+
+        private double lifting(JsonNode slot) {
+            boolean inTurn = slot.get("arms").asText().equals("IN_TURN");
+            if (slot.get("stationSeconds").asInt() > 0) {
+                return slot.get("stationSeconds").asDouble() / (inTurn ? 2 : 1);
+            }
+            JsonNode tempo = slot.get("tempo");
+            int rep = tempo.get("upS").asInt()
+                    + tempo.get("holdS").asInt()
+                    + tempo.get("downS").asInt();
+            int reps = Integer.parseInt(
+                    page.locator(".number strong").nth(1).innerText().strip());
+            return reps * rep * (slot.get("arms").asText().equals("ALTERNATING") ? 2 : 1);
+        }
+
+        private void rest() {
+            Locator ring = page.getByRole(AriaRole.TIMER);
+            rested = false;
+            while (ring.count() > 0 && !ring.getAttribute("aria-label").startsWith("no rest")) {
+                rested = true;
+                pass(Double.parseDouble(ring.getAttribute("aria-label").split(" ")[0]));
+            }
+        }
+
+        private void pass(double seconds) {
+            if (seconds > 0) {
+                page.clock().fastForward((long) (seconds * 1000));
+            }
+        }
+
+        private double now() {
+            return ((Number) page.evaluate("Date.now()")).doubleValue();
+        }
+    }
+}

@@ -69,21 +69,11 @@ public final class Planner {
             return PlanResult.refused(
                     isOpen(request.method()) ? List.of(nothingFits(request, candidates)) : shape.refusals());
         }
-        boolean brief = WarmUp.isBrief(request.minutes());
-        List<WarmUp.Step> general = WarmUp.general(brief, request.minutes(), request.age(), request.stiffOrBack());
-        int available = request.minutes() * 60 - WarmUp.seconds(general) - WarmUp.rampsSeconds(brief);
-        Solved solved = solved(request, shape, available);
+        Solved solved = best(request, candidates, shape);
         if (solved == null) {
-            shape = new Shape(request, candidates, false);
-            solved = solved(request, shape, available);
-        }
-        if (solved == null) {
+            PlanRequest unspared = request.within(List.of());
             boolean spared = !request.stressBudgets().isEmpty()
-                    && solved(
-                                    request.within(List.of()),
-                                    new Shape(request.within(List.of()), candidates, false),
-                                    available)
-                            != null;
+                    && best(unspared, candidates, new Shape(unspared, candidates, true)) != null;
             return PlanResult.refused(
                     spared
                             ? request.stressBudgets().stream()
@@ -91,6 +81,7 @@ public final class Planner {
                                     .toList()
                             : List.of(nothingFits(request, candidates)));
         }
+        shape = solved.shape();
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
         List<Unit> units = units(shape, solved, slots);
         List<WarmUp.Step> warmUp = new SessionWarmUp(request, shape, solved.solution()).before(units);
@@ -145,15 +136,35 @@ public final class Planner {
         return method.key().equals(Methods.OPEN_KEY);
     }
 
-    /** A solution, the problem it solves, and what had to give way for it. */
-    private record Solved(SessionProblem problem, Solution solution, List<Reason> bends) {}
+    /** A solution, the problem it solves and the method as it was bent for it, and what else had to give way. */
+    private record Solved(Shape shape, SessionProblem problem, Solution solution, List<Reason> bends) {}
 
-    private static @Nullable Solved solved(PlanRequest request, Shape shape, int available) {
+    /** What the best session is worth, by the objective; NaN when there is none. */
+    double worth(PlanRequest request) {
+        if (blocked(request).isPresent() || !againstMethod(request).isEmpty()) {
+            return Double.NaN;
+        }
+        Candidates candidates = candidates(request);
+        Shape shape = new Shape(request, candidates, true);
+        Solved solved = shape.refusals().isEmpty() ? best(request, candidates, shape) : null;
+        return solved == null ? Double.NaN : solved.solution().value();
+    }
+
+    /** The best session with partners in turn or, where they cannot stand together, one exercise after the other. */
+    private static @Nullable Solved best(PlanRequest request, Candidates candidates, Shape inTurn) {
+        Solved solved = solved(request, inTurn);
+        return solved != null ? solved : solved(request, new Shape(request, candidates, false));
+    }
+
+    private static @Nullable Solved solved(PlanRequest request, Shape shape) {
+        boolean brief = WarmUp.isBrief(request.minutes());
+        List<WarmUp.Step> general = WarmUp.general(brief, request.minutes(), request.age(), request.stiffOrBack());
+        int available = request.minutes() * 60 - WarmUp.seconds(general) - WarmUp.rampsSeconds(brief);
         if (request.method().everyHead()) {
             SessionProblem every = shape.problem(available, true);
             Solution solution = Composer.solve(every);
             if (solution != null) {
-                return new Solved(every, solution, List.of());
+                return new Solved(shape, every, solution, List.of());
             }
         }
         SessionProblem problem = shape.problem(available, false);
@@ -169,7 +180,7 @@ public final class Planner {
                         "There is no room today for an exercise for every head of the muscles.",
                         "Some parts get their turn next time."))
                 : List.of();
-        return new Solved(problem, solution, bends);
+        return new Solved(shape, problem, solution, bends);
     }
 
     private static List<Unit> units(Shape shape, Solved solved, Slots slots) {

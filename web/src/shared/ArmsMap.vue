@@ -8,11 +8,14 @@ interface Mark {
   site: Site
   side: Side
   text?: string
+  /** What the session gives this place of what it may take: 1 is all of it, drawn as a ring around the mark. */
+  share?: number
 }
 /** How much an exercise asks of each site on both arms, 1.0 as its reference; a larger disc for more. */
 const props = defineProps<{ marks: Mark[]; stress?: Record<string, number>; picking?: boolean; caption?: string }>()
 const emit = defineEmits<{ pick: [site: Site, side: Side] }>()
 
+const AROUND = 2 * Math.PI * 14
 // Half a body, outward from the midline; the other half is its mirror. Open at the midline, so that no seam is drawn.
 const half =
   'M-1 12 L9 12 C9 20 13 24 24 27 C40 31 52 35 57 50 C61 64 62 80 65 97 C70 110 74 130 76 152 C77 160 82 168 82 178' +
@@ -73,6 +76,17 @@ const points = computed(() =>
           @keydown.space.prevent="picking && emit('pick', s.site, s.side)"
         >
           <circle v-if="s.asked !== undefined" :cx="s.x" :cy="s.y" :r="Math.min(15, 3 + 6 * s.asked)" class="asked" />
+          <template v-if="s.mark?.share !== undefined">
+            <circle :cx="s.x" :cy="s.y" r="14" class="may-take" />
+            <circle
+              :cx="s.x"
+              :cy="s.y"
+              r="14"
+              :class="['takes', { over: s.mark.share > 1.005 }]"
+              :stroke-dasharray="`${AROUND * Math.min(1, s.mark.share)} ${AROUND}`"
+              :transform="`rotate(-90 ${s.x} ${s.y})`"
+            />
+          </template>
           <circle v-if="picking" :cx="s.x" :cy="s.y" r="13.5" class="reach" />
           <circle
             v-if="picking || s.mark"
@@ -115,6 +129,20 @@ figcaption {
 .side {
   font-size: 12px;
   fill: var(--quiet);
+}
+.may-take,
+.takes {
+  fill: none;
+  stroke-width: 4;
+}
+.may-take {
+  stroke: color-mix(in srgb, var(--line) 45%, var(--card));
+}
+.takes {
+  stroke: var(--tide);
+}
+.takes.over {
+  stroke: var(--ease);
 }
 .spot .reach {
   fill: transparent;

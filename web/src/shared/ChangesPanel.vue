@@ -7,7 +7,7 @@ import { units } from './units'
 import WhyButton from './WhyButton.vue'
 
 /** What the last session said, and what is different because of it. */
-const props = defineProps<{ changes: Change[]; signals: SiteSignal[] }>()
+const props = defineProps<{ changes: Change[]; signals: SiteSignal[]; bare?: boolean }>()
 
 /** The changes of one exercise together, each reason once. */
 const groups = computed(() => {
@@ -38,14 +38,14 @@ const kinds: Record<Change['kind'], string> = {
 </script>
 
 <template>
-  <section v-if="changes.length || signals.length" class="panel changes">
-    <h2>What changed since the last session</h2>
+  <section v-if="changes.length || signals.length || bare" :class="['changes', { panel: !bare }]">
+    <h2 v-if="!bare">What changed since the last session</h2>
     <p v-for="s in signals" :key="s.place.site + s.place.side" class="mb-2">
       <SignalMark :signal="s.signal" />
       {{ words(s.place.side) }} {{ words(s.place.site) }}
       <WhyButton :reason="s.reason" :about="`the signal of the ${words(s.place.side)} ${words(s.place.site)}`" />
     </p>
-    <p v-if="!changes.length" class="quiet mb-0">Nothing: the same session again.</p>
+    <p v-if="!changes.length" class="quiet mb-0">Nothing: the same session{{ bare ? '' : ' again' }}.</p>
     <ul>
       <li v-for="g in groups" :key="g.name">
         <strong>{{ g.name }}</strong>

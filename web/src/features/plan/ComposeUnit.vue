@@ -22,13 +22,23 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   move: [by: number]
+  dropHere: [from: number]
   pin: [key: string]
   ban: [key: string]
   swap: [out: string, into: string]
   write: [slot: number, change: object | null]
 }>()
 const swapping = ref('')
-const figure = (key: string) => props.composed.figures.find((f) => f.exerciseKey === key)?.figure
+const guide = (key: string) => props.composed.figures.find((f) => f.exerciseKey === key)
+const figure = (key: string) => guide(key)?.figure
+// Start, middle and end, for the sheet that is taken home.
+const MOMENTS = [0, 0.5, 1]
+const over = ref(false)
+function drop(e: DragEvent) {
+  over.value = false
+  const from = Number.parseInt(e.dataTransfer?.getData('text/plain') ?? '')
+  if (Number.isInteger(from)) emit('dropHere', from)
+}
 const substitutes = (key: string): Substitute[] => props.composed.result.substitutes[key] ?? []
 const marks = (key: string) => props.composed.marks.filter((m) => m.exerciseKey === key)
 function swap(out: string, into: string) {
@@ -38,8 +48,18 @@ function swap(out: string, into: string) {
 </script>
 
 <template>
-  <section class="unit panel" :aria-label="unitTitle(unit)">
-    <header>
+  <section
+    class="unit panel"
+    :class="{ over }"
+    :aria-label="unitTitle(unit)"
+    @dragover.prevent="over = true"
+    @dragleave="over = false"
+    @drop.prevent="drop"
+  >
+    <header draggable="true" @dragstart="(e) => e.dataTransfer?.setData('text/plain', String(index))">
+      <svg class="grip" viewBox="0 0 8 14" width="10" aria-hidden="true">
+        <path d="M2 2h.01M6 2h.01M2 7h.01M6 7h.01M2 12h.01M6 12h.01" stroke-width="2.4" stroke-linecap="round" />
+      </svg>
       <h3>{{ unitTitle(unit) }}</h3>
       <span class="quiet">{{ rounds(unit) }}, rest {{ unit.restSeconds }} s</span>
       <span class="ms-auto">
@@ -57,10 +77,19 @@ function swap(out: string, into: string) {
       <FigureDrawing
         v-if="figure(s.exerciseKey)"
         :figure="figure(s.exerciseKey)!"
-        :progress="0.55"
+        :progress="0.5"
         :view="betterView(figure(s.exerciseKey)!)"
         class="fig"
       />
+      <div v-if="guide(s.exerciseKey)" class="at-home">
+        <FigureDrawing
+          v-for="m in MOMENTS"
+          :key="m"
+          :figure="figure(s.exerciseKey)!"
+          :progress="m"
+          :view="betterView(figure(s.exerciseKey)!)"
+        />
+      </div>
       <div class="what">
         <h4>
           {{ s.name }}
@@ -81,6 +110,10 @@ function swap(out: string, into: string) {
           · effort {{ s.targetEffort }}
           <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
           · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
+        </p>
+        <p v-if="guide(s.exerciseKey)" class="at-home-words">
+          {{ guide(s.exerciseKey)!.setUp.join('. ') }}. {{ guide(s.exerciseKey)!.cues.join('. ') }}.
+          {{ guide(s.exerciseKey)!.breathing }}. {{ guide(s.exerciseKey)!.landmark }}.
         </p>
         <p v-for="m in marks(s.exerciseKey)" :key="m.kind + m.reason.ruleId" class="marked">
           {{ title(m.kind) }}: {{ inUnits(m.reason.exact, units) }}
@@ -176,7 +209,39 @@ article {
     grid-column: 1 / -1;
   }
 }
+.grip {
+  cursor: grab;
+  stroke: var(--quiet);
+  align-self: center;
+}
+.unit.over {
+  outline: 3px solid var(--tide);
+}
+.at-home,
+.at-home-words {
+  display: none;
+}
 @media print {
+  article {
+    grid-template-columns: 15rem 1fr;
+    break-inside: avoid;
+  }
+  .fig,
+  .grip {
+    display: none;
+  }
+  .at-home {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    height: 6rem;
+  }
+  .at-home svg {
+    height: 6rem;
+  }
+  .at-home-words {
+    display: block;
+    margin: 0.2rem 0 0;
+  }
   .acts,
   header .ms-auto {
     display: none;

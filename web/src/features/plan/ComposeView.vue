@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { Composition } from '@/shared/api/types'
+import type { Composition, SoreSite } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, inUnits } from '@/shared/format'
+import { clock, date, inUnits, load } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
+import ChangesPanel from '@/shared/ChangesPanel.vue'
 import BlockBoard from './BlockBoard.vue'
 import ComposeBars from './ComposeBars.vue'
 import ComposeControls from './ComposeControls.vue'
@@ -22,7 +23,7 @@ import WhyNotList from './WhyNotList.vue'
  */
 const props = defineProps<{ id: string }>()
 const composer = useComposer(props.id)
-const { view, composition, composed, refused, problem, past, future, changed } = composer
+const { view, composition, composed, refused, problem, past, future, changed, takenFrom } = composer
 const adding = ref('')
 
 onMounted(async () => {
@@ -32,6 +33,11 @@ onMounted(async () => {
 const plan = computed(() => composed.value?.result.plan)
 const marks = computed(() => composed.value?.marks.filter((m) => !m.exerciseKey) ?? [])
 const sore = computed(() => view.value?.soreSites ?? [])
+function taken(place: SoreSite): number | undefined {
+  const bar = composed.value?.stress.find((b) => b.site === place.site && b.side === place.side)
+  return bar && bar.most > 0 ? bar.planned / bar.most : undefined
+}
+const differing = computed(() => new Set(composed.value?.changes.map((c) => c.exerciseName)).size)
 const name = (key: string) => view.value?.exercises.find((e) => e.key === key)?.name ?? key
 const change = (next: Composition, silent?: boolean) => composer.change(next, silent)
 
@@ -91,9 +97,12 @@ const print = () => window.print()
       <div class="beside-arms">
         <aside>
           <ArmsMap
-            :marks="sore.map((s) => ({ site: s.site, side: s.side, text: String(s.usual) }))"
-            :caption="`Sore places of ${view.clientName}`"
+            :marks="sore.map((s) => ({ site: s.site, side: s.side, text: String(s.usual), share: taken(s) }))"
+            :caption="`Sore places of ${view.clientName}, and how much of what each may take this session gives it`"
           />
+          <p v-if="composed.stress.length" class="quiet small key">
+            Number: usual pain. Ring: what this session gives the place of what it may take.
+          </p>
           <ComposeBars v-if="plan" :composed="composed" />
         </aside>
         <section>
@@ -115,6 +124,22 @@ const print = () => window.print()
             {{ inUnits(m.reason.exact, units) }}
             <WhyButton :reason="m.reason" about="this is marked" />
           </p>
+          <details v-if="takenFrom" class="panel">
+            <summary>Different from {{ takenFrom.name }}’s ({{ differing }})</summary>
+            <ChangesPanel :changes="composed.changes" :signals="[]" bare class="mt-2" />
+          </details>
+          <div v-if="plan" class="at-home">
+            <p class="mb-1">First, {{ plan.minutes.warmUp }} min of warm-up:</p>
+            <ol class="mb-2">
+              <li v-for="(w, i) in plan.warmUp" :key="i">
+                {{ inUnits(w.words, units) }}: {{ w.load ? `${load(w.load, units)} × ${w.reps}` : clock(w.seconds) }}
+              </li>
+            </ol>
+            <p class="mb-2">
+              Stop if pain grows over the easy sets, or at pressure in chest, jaw or arm, dizziness, sudden headache,
+              numbness or weakness.
+            </p>
+          </div>
           <ul v-if="plan?.bends.length" class="bends">
             <li v-for="b in plan.bends" :key="b.exact">
               {{ inUnits(b.exact, units) }}
@@ -132,6 +157,7 @@ const print = () => window.print()
             :sore="sore"
             :written="composition.written?.[i]"
             @move="(by) => move(i, by)"
+            @drop-here="(from) => from !== i && move(from, i - from)"
             @pin="(key) => change(pinned(composition, key))"
             @ban="(key) => change(banned(composition, key))"
             @swap="(out, into) => change(swapped(composition, out, into))"
@@ -170,7 +196,7 @@ const print = () => window.print()
             @pin="(key) => change(pinned(composition, key))"
           />
           <BlockBoard v-if="plan" :client-id="id" :composition="composition" />
-          <TemplatesPart :client-id="id" :composition="composition" @take="change" />
+          <TemplatesPart :client-id="id" :composition="composition" @take="(next, from) => composer.take(next, from)" />
         </section>
       </div>
     </template>
@@ -195,6 +221,9 @@ const print = () => window.print()
   font-weight: 650;
   margin-bottom: 0.4rem;
 }
+.key {
+  margin: 0.2rem 0 0.6rem;
+}
 .bends {
   padding-left: 1.1rem;
   font-size: 0.92rem;
@@ -212,7 +241,17 @@ const print = () => window.print()
 section > :deep(details) {
   margin-bottom: 0.7rem;
 }
+.at-home {
+  display: none;
+}
 @media print {
+  .at-home {
+    display: block;
+  }
+  .beside-arms {
+    display: block;
+  }
+  aside,
   .acts,
   .hand,
   section > :deep(details),

@@ -8,7 +8,7 @@ import { useCall } from '@/shared/useCall'
 
 /** Takes a composition from the room's templates or from another client, and keeps this one as a template. */
 const props = defineProps<{ clientId: string; composition: Composition }>()
-const emit = defineEmits<{ take: [composition: Composition] }>()
+const emit = defineEmits<{ take: [composition: Composition, from?: { id: string; name: string }] }>()
 const { problem, run, wrong } = useCall()
 const templates = ref<TemplateView[]>([])
 const others = ref<ClientToday[]>([])
@@ -36,7 +36,8 @@ async function copy(id: string) {
   const path = { params: { path: { clientId: id } } }
   const view = await run(() => ask(() => api.GET('/api/clients/{clientId}/composition', path)))
   // The place stays this client's own.
-  if (view) emit('take', { ...view.composition, placeId: props.composition.placeId })
+  const from = { id, name: others.value.find((o) => o.id === id)?.name ?? '' }
+  if (view) emit('take', { ...view.composition, placeId: props.composition.placeId }, from)
 }
 async function keep() {
   const path = {

@@ -19,6 +19,8 @@ export function useComposer(clientId: string) {
   const past = ref<Composition[]>([])
   const future = ref<Composition[]>([])
   const kept = ref('')
+  /** The client whose composition this is, while it is unchanged. */
+  const takenFrom = ref<{ id: string; name: string } | null>(null)
   const changed = computed(() => JSON.stringify(composition.value) !== kept.value)
 
   async function load() {
@@ -39,7 +41,7 @@ export function useComposer(clientId: string) {
       return
     }
     asking = true
-    const body = { clientId, composition: composition.value }
+    const body = { clientId, composition: composition.value, takenFrom: takenFrom.value?.id }
     try {
       composed.value = await ask(() =>
         composition.value.written ? api.POST('/api/plan/check', { body }) : api.POST('/api/plan/compose', { body }),
@@ -63,12 +65,19 @@ export function useComposer(clientId: string) {
       past.value = [...past.value.slice(-MOST_STEPS), composition.value]
       future.value = []
     }
+    takenFrom.value = null
     composition.value = next
+  }
+  /** Takes a template's composition, or another client's. */
+  function take(next: Composition, from?: { id: string; name: string }) {
+    change(next)
+    takenFrom.value = from ?? null
   }
   function step(from: typeof past, to: typeof past) {
     const next = from.value[from.value.length - 1]
     if (!next) return
     to.value = [...to.value, composition.value]
+    takenFrom.value = null
     from.value = from.value.slice(0, -1)
     composition.value = next
   }
@@ -86,5 +95,21 @@ export function useComposer(clientId: string) {
     kept.value = JSON.stringify(body.composition)
   }
 
-  return { view, composition, composed, refused, problem, past, future, changed, load, change, undo, redo, keep }
+  return {
+    view,
+    composition,
+    composed,
+    refused,
+    problem,
+    past,
+    future,
+    changed,
+    takenFrom,
+    load,
+    change,
+    take,
+    undo,
+    redo,
+    keep,
+  }
 }

@@ -100,4 +100,24 @@ class ComposeTest {
         button("Let Kinesia compose again").click();
         assertThat(browser.page.locator("input[aria-label^='Sets of']")).hasCount(0);
     }
+
+    @Test
+    void what_is_taken_from_another_client_says_what_differs_and_can_be_dragged() {
+        open("Maren Oldvik");
+        browser.page.getByText("Templates and other clients").click();
+        browser.page.getByLabel("Take another client’s").selectOption("Jorun Haldvig");
+        Locator differs = browser.page.getByText("Different from Jorun Haldvig’s");
+        assertThat(differs).isVisible();
+        differs.click();
+        // Her sore elbow and her own loads are why.
+        assertThat(browser.page.locator("details[open] .changes").first()).containsText("→");
+        browser.axeFindsNothing("differences from another client's session");
+
+        Locator units = browser.page.locator("section.unit");
+        String second = units.nth(1).locator("h4").first().innerText();
+        units.nth(1).locator("header").dragTo(units.nth(0));
+        assertThat(units.nth(0).locator("h4").first()).hasText(second);
+        assertThat(differs).isHidden(); // it is hers now
+        assertThat(browser.page.locator(".takes")).hasCount(1);
+    }
 }

@@ -16,6 +16,7 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
+import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
@@ -39,6 +40,7 @@ import kinesia.core.plan.SessionSums;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.response.Changes;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.screening.Limit;
 import kinesia.response.SessionHistory;
@@ -107,8 +109,12 @@ class ComposeController {
             List<String> dislikes,
             boolean newToTraining) {}
 
-    /** For a client, or from facts: one of the two. */
-    record ComposeAsk(@Nullable UUID clientId, @Nullable Facts facts, Composition composition) {}
+    /** For a client, or from facts: one of the two. {@code takenFrom} is the client whose composition it was. */
+    record ComposeAsk(
+            @Nullable UUID clientId,
+            @Nullable Facts facts,
+            Composition composition,
+            @Nullable UUID takenFrom) {}
 
     /** Dose of a sore place against its budget for this visit. */
     record StressBar(Site site, Side side, double planned, double most, Reason reason) {}
@@ -116,8 +122,14 @@ class ComposeController {
     /** Stimulus of a head, in hard sets, against the sets of its group today. */
     record HeadBar(Head head, double sets, int allowed) {}
 
-    /** What is drawn beside a slot. */
-    record SlotFigure(String exerciseKey, Figure figure) {}
+    /** What is drawn beside a slot, and what a sheet for home says of it. */
+    record SlotFigure(
+            String exerciseKey,
+            Figure figure,
+            List<String> setUp,
+            List<String> cues,
+            String breathing,
+            String landmark) {}
 
     /** A composed or checked session. */
     record Composed(
@@ -129,7 +141,8 @@ class ComposeController {
             List<HeadBar> heads,
             Map<Head.Group, PlanRequest.SetBudget> sets,
             List<SlotFigure> figures,
-            List<String> whatToDo) {}
+            List<String> whatToDo,
+            List<Changes.Change> changes) {}
 
     /** @param weeks 1 to 6 */
     record BlockAsk(UUID clientId, Composition composition, int weeks, List<DayOfWeek> days) {}
@@ -151,7 +164,8 @@ class ComposeController {
         if (request == null) {
             return refused(ready);
         }
-        return composed(request, visits.compose(request, ask.composition()), marks(request, ask.composition()));
+        PlanResult result = visits.compose(request, ask.composition());
+        return composed(request, result, marks(request, ask.composition()), differences(ask, result.plan(), who));
     }
 
     /** A session written freely, held against limits, clock and budgets; it is marked and not refused. */
@@ -172,14 +186,14 @@ class ComposeController {
             return refused(ready);
         }
         PlanCheck.Checked checked = visits.check(request, written);
-        return composed(request, new PlanResult(checked.plan(), List.of()), checked.marks());
+        return composed(request, new PlanResult(checked.plan(), List.of()), checked.marks(), List.of());
     }
 
     /** Weeks of sessions as they would go if every visit were "go". */
     @PostMapping("/api/plan/block")
     @Transactional(readOnly = true)
     BlockView block(@RequestBody BlockAsk ask, @AuthenticationPrincipal SignedIn who) {
-        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition()), who);
+        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition(), null), who);
         PlanRequest request = ready.request();
         if (request == null) {
             throw Problem.refused("Nothing can be planned for this client now.");
@@ -289,24 +303,41 @@ class ComposeController {
                 List.of(),
                 Map.of(),
                 List.of(),
-                outcome.whatToDo());
+                outcome.whatToDo(),
+                List.of());
     }
 
-    private Figure drawn(PlanRequest request, Plan.Slot slot) {
+    private SlotFigure drawn(PlanRequest request, Plan.Slot slot) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
-        return Figure.still(
-                exercise,
-                request.body(),
-                model.curve(exercise, request.body(), slot.load().kg()));
+        LoadCurve curve = model.curve(exercise, request.body(), slot.load().kg());
+        return new SlotFigure(
+                exercise.key(),
+                Figure.still(exercise, request.body(), curve),
+                exercise.guidance().setUp(),
+                exercise.guidance().cues(),
+                exercise.guidance().breathing(),
+                exercise.guidance().landmark());
     }
 
-    private Composed composed(PlanRequest request, PlanResult result, List<PlanCheck.Mark> marks) {
+    /** What is different from the session of the client it was taken from: this client's limits, sets and loads. */
+    private List<Changes.Change> differences(ComposeAsk ask, @Nullable Plan plan, SignedIn who) {
+        if (ask.takenFrom() == null || plan == null) {
+            return List.of();
+        }
+        PlanRequest theirs = ready(new ComposeAsk(ask.takenFrom(), null, ask.composition(), null), who)
+                .request();
+        Plan other = theirs == null
+                ? null
+                : visits.compose(theirs, ask.composition()).plan();
+        return other == null ? List.of() : Changes.between(other, plan);
+    }
+
+    private Composed composed(
+            PlanRequest request, PlanResult result, List<PlanCheck.Mark> marks, List<Changes.Change> changes) {
         Plan plan = result.plan();
         List<SlotFigure> figures = plan == null
                 ? List.of()
-                : plan.slots().stream()
-                        .map(s -> new SlotFigure(s.exerciseKey(), drawn(request, s)))
-                        .toList();
+                : plan.slots().stream().map(s -> drawn(request, s)).toList();
         SessionSums sums = new SessionSums(model, request, plan);
         return new Composed(
                 request.visitOn(),
@@ -324,6 +355,7 @@ class ComposeController {
                         .toList(),
                 request.budget(),
                 figures,
-                List.of());
+                List.of(),
+                changes);
     }
 }

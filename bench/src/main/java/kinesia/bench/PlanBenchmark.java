@@ -56,12 +56,19 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PlanBenchmark {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
 
-    private final Planner planner = new Planner(model());
+    private final ExerciseModel model = model();
+    private final Planner planner = new Planner(model);
     private final PlanRequest request = request();
 
     @Benchmark
     public PlanResult oneSession() {
         return planner.plan(request);
+    }
+
+    /** The same when nothing is known yet of what suits the client. */
+    @Benchmark
+    public PlanResult oneSessionOfAnotherClient() {
+        return new Planner(model).plan(request);
     }
 
     @Benchmark

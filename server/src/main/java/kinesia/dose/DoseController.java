@@ -115,8 +115,13 @@ class DoseController {
     /** One set as it was done. */
     record DoneSet(int reps, Effort effort) {}
 
-    /** One session of the exercise; {@code go} when nothing hurt more than it should. */
-    record DoneSession(List<DoneSet> sets, Exercise.RepRange reps, Effort target, boolean go) {
+    /** One session of the exercise; {@code lowering} in seconds, missing for the usual; {@code go} when nothing hurt more than it should. */
+    record DoneSession(
+            List<DoneSet> sets,
+            Exercise.RepRange reps,
+            @Nullable Integer lowering,
+            Effort target,
+            boolean go) {
         Progression.Session session(String key, Load load) {
             List<LoggedSet> logged = new java.util.ArrayList<>();
             for (DoneSet set : sets) {
@@ -132,7 +137,7 @@ class DoseController {
                         null,
                         (Side) null));
             }
-            return new Progression.Session(logged, reps, target, go);
+            return new Progression.Session(logged, reps, lowering == null ? 0 : lowering, target, go);
         }
     }
 
@@ -148,12 +153,16 @@ class DoseController {
             DoneSession last,
             @Nullable Integer mostReps) {}
 
-    /** @param changes whether load or repetitions change */
-    record NextLoad(boolean changes, Load load, Exercise.RepRange reps, Reason reason) {}
+    /**
+     * @param changes whether load, repetitions or lowering change
+     * @param lowering seconds while a big step is bridged; 0 for the usual
+     */
+    record NextLoad(boolean changes, Load load, Exercise.RepRange reps, int lowering, Reason reason) {}
 
     @Operation(
             summary = "What two sessions have earned",
-            description = "The smallest step of 2 to 10 %, bridged with repetitions where the place's step is bigger.",
+            description =
+                    "The smallest step of 2 to 10 %, bridged with repetitions, then slower lowering, where the place's step is bigger.",
             requestBody =
                     @io.swagger.v3.oas.annotations.parameters.RequestBody(
                             content =
@@ -181,11 +190,12 @@ class DoseController {
                         exercise.reps(),
                         most,
                         loads)
-                .map(s -> new NextLoad(true, s.load(), s.reps(), s.reason()))
+                .map(s -> new NextLoad(true, s.load(), s.reps(), s.lowering(), s.reason()))
                 .orElseGet(() -> new NextLoad(
                         false,
                         load,
                         ask.last().reps(),
+                        0,
                         Reason.of(
                                 "PROGRESS-not-yet",
                                 Tag.HOUSE,

@@ -58,6 +58,18 @@ class DoseApiTest {
         Answer not = caller.post("/api/dose/next-load", json(ask.replaceFirst("\"go\": true", "\"go\": false")));
         assertThat(not.at("/changes").asBoolean()).isFalse();
         assertThat(not.at("/load/kg").asDouble()).isEqualTo(5);
+        assertThat(not.at("/lowering").asInt()).isZero();
+    }
+
+    @Test
+    void a_step_that_is_too_big_is_bridged_by_slower_lowering_in_the_end() throws Exception {
+        String session = "{\"sets\": [{\"reps\": 17, \"effort\": 7}], \"reps\": {\"low\": 13, \"high\": 17},"
+                + " \"target\": 7.5, \"go\": true}";
+        String heaviest =
+                "{" + SOMEBODY + ", \"loadKg\": 80, \"previous\": " + session + ", \"last\": " + session + "}";
+        Answer answer = caller.post("/api/dose/next-load", json(heaviest));
+        assertThat(answer.at("/lowering").asInt()).isEqualTo(4);
+        assertThat(answer.at("/reason/ruleId").asText()).isEqualTo("PROGRESS-bridge");
     }
 
     @Test

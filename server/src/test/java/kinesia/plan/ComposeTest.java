@@ -86,6 +86,24 @@ class ComposeTest {
     }
 
     @Test
+    void what_differs_from_the_client_it_was_taken_from_is_said_with_why() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        ObjectNode taken = ask(client, composition().put("method", "short-visit"))
+                .put("takenFrom", caller.clientId("Jorun Haldvig"));
+        Answer answer = caller.post("/api/plan/compose", taken);
+        assertThat(answer.at("/changes")).isNotEmpty();
+        for (JsonNode change : answer.at("/changes")) {
+            assertThat(change.at("/reason/exact").asText()).isNotBlank();
+        }
+        assertThat(caller.post("/api/plan/compose", taken.put("takenFrom", client))
+                        .at("/changes"))
+                .isEmpty();
+        // Nobody of another room, or nobody at all.
+        taken.put("takenFrom", UUID.randomUUID().toString());
+        assertThat(caller.post("/api/plan/compose", taken).status()).isEqualTo(404);
+    }
+
+    @Test
     void what_is_written_by_hand_is_marked_and_not_refused() throws Exception {
         String client = caller.clientId("Maren Oldvik");
         ObjectNode written = composition();

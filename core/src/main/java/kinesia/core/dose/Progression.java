@@ -9,7 +9,8 @@ import kinesia.core.reason.Tag;
 
 /**
  * When and how an exercise gets harder: two sessions running at the top of the range at or under the target effort, both
- * "go", then the smallest step of 2 to 10 % (ACSM 2009 [pub]); a larger step is bridged with repetitions first [house].
+ * "go", then the smallest step of 2 to 10 % (ACSM 2009 [pub]); a larger step is bridged with repetitions first, then with a
+ * slower lowering [house].
  */
 public final class Progression {
     public static final double SMALLEST_STEP = 0.02;
@@ -20,10 +21,13 @@ public final class Progression {
     private static final int BRIDGE_WIDTH = 4;
     private static final int AFTER_STEP_WIDTH = 2;
 
+    /** Seconds of lowering while it bridges a step; every exercise's and method's own is shorter. */
+    public static final int SLOW_LOWERING_S = 4;
+
     private Progression() {}
 
-    /** One session of one exercise, as far as progression looks at it. */
-    public record Session(List<LoggedSet> sets, RepRange reps, Effort target, boolean go) {
+    /** One session of one exercise, as far as progression looks at it; {@code lowering} in seconds. */
+    public record Session(List<LoggedSet> sets, RepRange reps, int lowering, Effort target, boolean go) {
         public Session {
             sets = List.copyOf(sets);
         }
@@ -38,8 +42,8 @@ public final class Progression {
         }
     }
 
-    /** What changes: at most one of load and repetitions. */
-    public record Step(Load load, RepRange reps, Reason reason) {}
+    /** What changes: at most one of load, repetitions and seconds of lowering; 0 is the exercise's own lowering. */
+    public record Step(Load load, RepRange reps, int lowering, Reason reason) {}
 
     /**
      * The step that {@code previous} and {@code last} have earned; empty when they have not.
@@ -56,17 +60,25 @@ public final class Progression {
                 .filter(l -> l.kg() >= load.kg() * (1 + SMALLEST_STEP) - 1e-9)
                 .findFirst();
         if (above.isPresent() && above.get().kg() <= load.kg() * (1 + LARGEST_STEP) + 1e-9) {
-            return Optional.of(new Step(above.get(), base, step(load, above.get(), "")));
+            return Optional.of(new Step(above.get(), base, 0, step(load, above.get(), "")));
         }
         int bridged = Math.min(Math.min(base.high() + BRIDGE_REPS, MOST_REPS), mostReps);
         if (last.reps().high() < bridged) {
             int high = last.reps().high() + 1;
             RepRange more = new RepRange(Math.max(last.reps().low(), high - BRIDGE_WIDTH), high);
-            return Optional.of(new Step(load, more, bridge(load, above, more)));
+            return Optional.of(new Step(load, more, 0, bridgedBy(load, above, "up to " + high + " repetitions", more)));
+        }
+        if (last.lowering() < SLOW_LOWERING_S) {
+            String how = "the same repetitions, lowered in " + SLOW_LOWERING_S + " s,";
+            return Optional.of(new Step(load, last.reps(), SLOW_LOWERING_S, bridgedBy(load, above, how, last.reps())));
+        }
+        if (previous.lowering() < SLOW_LOWERING_S) {
+            return Optional.empty(); // lowered slowly in two sessions running, as with everything else
         }
         return above.map(a -> new Step(
                 a,
                 new RepRange(base.low(), Math.min(base.high(), base.low() + AFTER_STEP_WIDTH)),
+                0,
                 step(load, a, " with the fewest repetitions to start")));
     }
 
@@ -84,17 +96,17 @@ public final class Progression {
                 .with("step", percent + " %");
     }
 
-    private static Reason bridge(Load load, Optional<Load> above, RepRange reps) {
+    private static Reason bridgedBy(Load load, Optional<Load> above, String how, RepRange reps) {
         String next = above.map(a -> "the next load, " + a.label() + ", is "
                         + Numbers.plain(100 * (a.kg() / load.kg() - 1), 0) + " % more")
                 .orElse("there is no heavier load here");
         return Reason.of(
                         "PROGRESS-bridge",
                         Tag.HOUSE,
-                        "a step over 10 % is bridged with repetitions first",
-                        "Two sessions running at the top of the range, both go, but " + next + ": up to " + reps.high()
-                                + " repetitions with " + load.label() + " first.",
-                        "The next weight is a big jump, so we add repetitions first.")
+                        "a step over 10 % is bridged: repetitions, then slower lowering, then the step",
+                        "Two sessions running at the top of the range, both go, but " + next + ": " + how + " with "
+                                + load.label() + " first.",
+                        "The next weight is a big jump, so we make this one harder first.")
                 .with("load", load.label())
                 .with("next load", above.map(Load::label).orElse("none"))
                 .with("repetitions", reps.low() + " to " + reps.high());

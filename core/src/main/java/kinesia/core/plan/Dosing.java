@@ -44,6 +44,11 @@ final class Dosing {
     Exercise.Tempo tempo(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
         // A held effort has no tempo but its hold.
         Exercise.Tempo tempo = dose.tempo() == null || exercise.tempo().holdS() >= 5 ? exercise.tempo() : dose.tempo();
+        Carryover carried = request.carryovers().get(exercise.key());
+        if (carried != null && carried.lowering() > tempo.downS() && dose.tempo() == null && dose.stationS() == 0) {
+            tempo = new Exercise.Tempo(tempo.upS(), tempo.holdS(), carried.lowering());
+            why.put(Aspect.TEMPO, carried.reason());
+        }
         for (Limit limit : LimitCheck.dosing(Limit.Kind.LONGEST_HOLD, exercise, stress, limits)) {
             if (limit.number() < tempo.holdS()) {
                 tempo = new Exercise.Tempo(tempo.upS(), (int) limit.number(), tempo.downS());

@@ -150,9 +150,10 @@ final class SlotDecisions {
                     Progression.next(session(previous), session(last), load, exercise.reps(), mostReps(slot), loads);
             if (step.isPresent()) {
                 return keep(
-                        slot,
-                        new Decided(step.get().load(), step.get().reason()),
-                        step.get().reps());
+                                slot,
+                                new Decided(step.get().load(), step.get().reason()),
+                                step.get().reps())
+                        .lowered(step.get().lowering());
             }
         }
         return keep(
@@ -305,7 +306,11 @@ final class SlotDecisions {
                 .map(s -> s.signal() == Signal.GO)
                 .orElse(true);
         return new Progression.Session(
-                done.sets(), done.slot().reps(), done.slot().targetEffort(), go);
+                done.sets(),
+                done.slot().reps(),
+                done.slot().tempo().downS(),
+                done.slot().targetEffort(),
+                go);
     }
 
     private int mostReps(Slot slot) {
@@ -332,8 +337,12 @@ final class SlotDecisions {
     }
 
     private static Carryover keep(Slot slot, Decided decided, RepRange reps) {
+        // A bridge goes on while its load does.
+        boolean bridging = slot.tempo().downS() >= Progression.SLOW_LOWERING_S
+                && decided.load().equals(slot.load());
         return new Carryover(
-                slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.trial(), decided.reason());
+                        slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.trial(), decided.reason())
+                .lowered(bridging ? slot.tempo().downS() : 0);
     }
 
     private static Reason reason(String id, Tag tag, String threshold, String exact, String plain) {

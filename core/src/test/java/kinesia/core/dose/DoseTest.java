@@ -130,7 +130,11 @@ class DoseTest {
             sets.add(new LoggedSet(
                     DAY, "seated-curl", null, n, Load.ofKg(10), reps, Effort.of(effort), PainScore.NONE, null, null));
         }
-        return new Progression.Session(sets, new RepRange(low, high), Effort.of(7.5), go);
+        return new Progression.Session(sets, new RepRange(low, high), 3, Effort.of(7.5), go);
+    }
+
+    private static Progression.Session slow(Progression.Session session) {
+        return new Progression.Session(session.sets(), session.reps(), 4, session.target(), session.go());
     }
 
     @Test
@@ -160,12 +164,21 @@ class DoseTest {
         assertThat(bridge.reps()).isEqualTo(new RepRange(9, 13));
         assertThat(bridge.reason().exact()).contains("25 % more").contains("up to 13 repetitions");
 
+        // At the most repetitions the lowering gets slower, and nothing else changes; only then comes the step.
         Progression.Session bridged = session(17, 7, true, 13, 17);
-        Progression.Step step = Progression.next(bridged, bridged, Load.ofKg(4), base, 20, loads)
+        Progression.Step slower = Progression.next(bridged, bridged, Load.ofKg(4), base, 20, loads)
                 .orElseThrow();
+        assertThat(slower.load().kg()).isEqualTo(4);
+        assertThat(slower.reps()).isEqualTo(bridged.reps());
+        assertThat(slower.lowering()).isEqualTo(4);
+        assertThat(slower.reason().exact()).contains("lowered in 4 s");
+        Progression.Session slow = slow(bridged);
+        Progression.Step step =
+                Progression.next(slow, slow, Load.ofKg(4), base, 20, loads).orElseThrow();
+        assertThat(step.lowering()).isZero();
         assertThat(step.load().kg()).isEqualTo(5);
         assertThat(step.reps().low()).isEqualTo(8);
-        Progression.Session capped = session(15, 7, true, 11, 15);
+        Progression.Session capped = slow(session(15, 7, true, 11, 15));
         assertThat(Progression.next(capped, capped, Load.ofKg(4), base, 15, loads)
                         .orElseThrow()
                         .load()

@@ -293,7 +293,8 @@ class PlannerTest {
             for (int round = 0; round < pair.rounds(); round++) {
                 for (Slot slot : pair.slots()) {
                     if (round < slot.sets()) {
-                        boolean floor = Shape.isOnFloor(MODEL.catalogue().get(slot.exerciseKey()));
+                        boolean floor =
+                                SessionNumbers.isOnFloor(MODEL.catalogue().get(slot.exerciseKey()));
                         visits += floor && !down ? 1 : 0;
                         down = floor;
                     }

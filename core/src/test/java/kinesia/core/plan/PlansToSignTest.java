@@ -123,7 +123,7 @@ class PlansToSignTest {
         for (Page page : pages(method)) {
             for (Unit unit : page.plan().units()) {
                 Set<Where> places = new HashSet<>();
-                unit.slots().forEach(s -> places.add(Shape.where(entry(s))));
+                unit.slots().forEach(s -> places.add(SessionNumbers.where(entry(s))));
                 if (unit.layout() == Layout.PAIRS) {
                     boolean floorAndNot = places.contains(Where.FLOOR) && places.size() > 1;
                     places.remove(Where.FREE);

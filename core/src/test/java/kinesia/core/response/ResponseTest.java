@@ -234,6 +234,69 @@ class ResponseTest {
         assertThat(load(same, "seated-curl")).as("a curl does not load it").isEqualTo(4.25);
     }
 
+    /** A session of curls with 5 kg, three sets of 17 at effort 7; the room's next load is 8 kg. */
+    private static SessionRecord curls(LocalDate on, int lowering) {
+        Slot usual = slot("seated-curl", 3, false);
+        Slot slot = new Slot(
+                usual.exerciseKey(),
+                usual.name(),
+                usual.group(),
+                usual.arms(),
+                usual.movement(),
+                3,
+                new Exercise.RepRange(13, 17),
+                Load.ofKg(5),
+                false,
+                Effort.of(7.5),
+                new Exercise.Tempo(1, 1, lowering),
+                usual.stress(),
+                Map.of());
+        List<LoggedSet> sets = new ArrayList<>();
+        for (int n = 1; n <= 3; n++) {
+            sets.add(new LoggedSet(
+                    on, "seated-curl", null, n, Load.ofKg(5), 17, Effort.of(7), PainScore.NONE, null, null));
+        }
+        Unit unit = new Unit("A", kinesia.core.plan.Method.Layout.STRAIGHT, 60, 10, 30, List.of(slot));
+        Plan plan = new Plan(
+                on,
+                List.of(),
+                List.of(unit),
+                60,
+                RestAndTime.first().reason(),
+                new Plan.Minutes(7, 10),
+                List.of(),
+                List.of());
+        return new SessionRecord(on, plan, List.of(), sets, morning(on, 0, false, false), List.of());
+    }
+
+    private static Carryover curlAfter(int... lowering) {
+        SessionRecord[] sessions = new SessionRecord[lowering.length];
+        for (int i = 0; i < lowering.length; i++) {
+            sessions[i] = curls(DAY.plusDays(3L * i), lowering[i]);
+        }
+        return prepare(DAY.plusDays(3L * lowering.length), sessions)
+                .carryovers()
+                .get("seated-curl");
+    }
+
+    @Test
+    void where_repetitions_are_at_their_most_a_big_step_is_bridged_by_slower_lowering() {
+        Carryover slower = curlAfter(3, 3);
+        assertThat(slower.reason().ruleId()).isEqualTo("PROGRESS-bridge");
+        assertThat(slower.load().kg()).isEqualTo(5);
+        assertThat(slower.reps()).isEqualTo(new Exercise.RepRange(13, 17));
+        assertThat(slower.lowering()).isEqualTo(4);
+
+        Carryover held = curlAfter(3, 3, 4);
+        assertThat(held.load().kg()).isEqualTo(5);
+        assertThat(held.lowering()).isEqualTo(4);
+
+        Carryover step = curlAfter(3, 3, 4, 4);
+        assertThat(step.reason().ruleId()).isEqualTo("PROGRESS-load");
+        assertThat(step.load().kg()).isEqualTo(8);
+        assertThat(step.lowering()).isZero();
+    }
+
     private static double load(NextVisit.Preparation next, String key) {
         return next.carryovers().get(key).load().kg();
     }

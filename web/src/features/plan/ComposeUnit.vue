@@ -201,7 +201,17 @@ article {
   display: flex;
   gap: 0.3rem;
 }
+h3 {
+  white-space: nowrap;
+}
+header .ms-auto {
+  white-space: nowrap;
+}
 @media (max-width: 900px) {
+  /* A finger moves units with the buttons. */
+  .grip {
+    display: none;
+  }
   article {
     grid-template-columns: 4rem 1fr;
   }

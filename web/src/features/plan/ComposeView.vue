@@ -23,7 +23,7 @@ import WhyNotList from './WhyNotList.vue'
  */
 const props = defineProps<{ id: string }>()
 const composer = useComposer(props.id)
-const { view, composition, composed, refused, problem, past, future, changed, takenFrom } = composer
+const { view, composition, composed, refused, problem, past, future, changed, differsFrom } = composer
 const adding = ref('')
 
 onMounted(async () => {
@@ -124,8 +124,8 @@ const print = () => window.print()
             {{ inUnits(m.reason.exact, units) }}
             <WhyButton :reason="m.reason" about="this is marked" />
           </p>
-          <details v-if="takenFrom" class="panel">
-            <summary>Different from {{ takenFrom.name }}’s ({{ differing }})</summary>
+          <details v-if="differsFrom" class="panel">
+            <summary>Different from {{ differsFrom.name }}’s ({{ differing }})</summary>
             <ChangesPanel :changes="composed.changes" :signals="[]" bare class="mt-2" />
           </details>
           <div v-if="plan" class="at-home">

@@ -21,6 +21,8 @@ export function useComposer(clientId: string) {
   const kept = ref('')
   /** The client whose composition this is, while it is unchanged. */
   const takenFrom = ref<{ id: string; name: string } | null>(null)
+  /** The client that the differences in {@link composed} are from. */
+  const differsFrom = ref<{ id: string; name: string } | null>(null)
   const changed = computed(() => JSON.stringify(composition.value) !== kept.value)
 
   async function load() {
@@ -41,11 +43,13 @@ export function useComposer(clientId: string) {
       return
     }
     asking = true
-    const body = { clientId, composition: composition.value, takenFrom: takenFrom.value?.id }
+    const from = takenFrom.value
+    const body = { clientId, composition: composition.value, takenFrom: from?.id }
     try {
       composed.value = await ask(() =>
         composition.value.written ? api.POST('/api/plan/check', { body }) : api.POST('/api/plan/compose', { body }),
       )
+      differsFrom.value = from
       refused.value = null
     } catch (e) {
       if (!(e instanceof ApiError)) throw e
@@ -104,7 +108,7 @@ export function useComposer(clientId: string) {
     past,
     future,
     changed,
-    takenFrom,
+    differsFrom,
     load,
     change,
     take,

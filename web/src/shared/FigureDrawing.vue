@@ -109,8 +109,10 @@ const wide = computed(() => props.figure.implement === 'BAND')
 .figure {
   width: 100%;
   max-height: 100%;
-  /* A weight at the edge of its frame is drawn whole. */
+  /* A weight at the edge of its frame is drawn whole; in a grid the figure must then be told that it may shrink. */
   overflow: visible;
+  min-width: 0;
+  min-height: 0;
 }
 .figure * {
   stroke-linecap: round;

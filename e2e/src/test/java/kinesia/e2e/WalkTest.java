@@ -176,6 +176,9 @@ class WalkTest {
         plan.dblclick(); // a double click plans once
         browser.page.getByText("Pair A").waitFor();
         browser.axeFindsNothing("plan");
+        // A figure stays in its place beside the words.
+        assertThat(browser.page.locator(".moving .figure").first().boundingBox().height)
+                .isLessThanOrEqualTo(browser.page.locator(".moving").first().boundingBox().height + 1);
         String session = browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
         assertThat(browser.get("/api/clients/" + client + "/next")
                         .at("/openSessionId")

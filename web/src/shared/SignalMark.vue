@@ -2,13 +2,23 @@
 import type { Signal } from './api/types'
 
 defineProps<{ signal: Signal; wordless?: boolean }>()
-const wordOf: Record<Signal, string> = { GO: 'go', SAME: 'same', EASE: 'ease', REFER: 'refer' }
+const wordOf: Record<Signal, string> = { GO: 'go', WAITING: 'waiting', SAME: 'same', EASE: 'ease', REFER: 'refer' }
 </script>
 
 <template>
   <span class="signal" :class="signal.toLowerCase()">
     <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true">
       <circle v-if="signal === 'GO'" cx="10" cy="10" r="6.5" fill="currentColor" />
+      <circle
+        v-else-if="signal === 'WAITING'"
+        cx="10"
+        cy="10"
+        r="6"
+        fill="none"
+        stroke="currentColor"
+        stroke-width="2"
+        stroke-dasharray="3 3"
+      />
       <g v-else-if="signal === 'SAME'" fill="currentColor">
         <rect x="3" y="5" width="14" height="3.6" rx="1" />
         <rect x="3" y="11.4" width="14" height="3.6" rx="1" />
@@ -42,6 +52,9 @@ const wordOf: Record<Signal, string> = { GO: 'go', SAME: 'same', EASE: 'ease', R
 }
 .go {
   color: var(--go);
+}
+.waiting {
+  color: var(--quiet);
 }
 .same {
   color: var(--same);

@@ -27,10 +27,15 @@ export function load(value: Load, units: Units): string {
   return inUnits(value.label, units)
 }
 
-/** A sentence of the core with its masses in the client's units and its dates as people say them. */
+/** A sentence of the core with its dates as people say them. */
+export function dated(sentence: string): string {
+  return sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (iso) => date(iso))
+}
+
+/** The same, with its masses in the client's units. */
 export function inUnits(sentence: string, units: Units): string {
-  const dated = sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (iso) => date(iso))
-  return units === 'LB_FT' ? dated.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units)) : dated
+  const said = dated(sentence)
+  return units === 'LB_FT' ? said.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units)) : said
 }
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })

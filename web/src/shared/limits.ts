@@ -5,12 +5,22 @@ const stances: Record<string, string> = {
   floor: 'on the floor',
   supine: 'lying on the back',
   'side lying': 'lying on the side',
+  'prone supported': 'lying face down',
+  hanging: 'hanging between bench and feet',
+  'standing hands busy': 'standing without a hand to hold on',
+}
+const families: Record<string, string> = {
+  dip: 'dips',
+  'across body': 'work across the body',
+  'bench press': 'presses lying on a bench',
+  'hold bent': 'held curls',
+  'hold straightening': 'held push-downs',
 }
 
 /** A limit as one short phrase. */
 export function limitWords(limit: Limit): string {
   const value = limit.value ?? 0
-  const press = limit.target === 'press' ? ' in presses' : ''
+  const press = limit.target === 'press' || limit.movement === 'press' ? ' in presses' : ''
   const target = (limit.target ?? '').replaceAll('-', ' ')
   const group = limit.group === 'EXTENSORS' ? ' in exercises for the back of the arm' : ''
   const grip = limit.grip ? ` with ${words(limit.grip)} grips` : ''
@@ -22,14 +32,19 @@ export function limitWords(limit: Limit): string {
     LARGEST_INWARD_ROTATION: 'raised arm never turned inward',
     LARGEST_ELBOW_BEND: `elbow bends to ${value}° at most${group}`,
     SMALLEST_ELBOW_BEND: `elbow stays ${value}° short of straight${group}${grip}`,
+    LARGEST_OUTWARD_ROTATION: `raised arm turned outward ${value}° at most`,
+    LARGEST_TRUNK_BEND: `trunk bent ${value}° at most unless something carries it`,
+    LOWEST_RUNG: `no push-up lower than a ${target}`,
+    NO_SUPPORT_ON_HAND: limit.site ? 'that hand carries no trunk' : 'that arm carries nothing',
+    NO_LOOP: 'nothing tight or looped on that arm',
     NO_GRIP: `no ${target} grips`,
-    NO_IMPLEMENT: `no ${target}${grip}`,
+    NO_IMPLEMENT: `no ${target}${grip}${press}`,
     NO_STANCE: `nothing ${stances[target] ?? target}`,
-    NO_EXERCISE: `no ${target}`,
+    NO_EXERCISE: `no ${families[target] ?? target}`,
     NO_BODY_WEIGHT: 'no body weight on that arm',
     LARGEST_EFFORT: `effort to ${value}${press || grip || loading}`,
     NO_METHOD: `not the method ${target}`,
-    NO_ARM_PAD: 'no pad under the upper arm',
+    NO_ARM_PAD: 'no pad or brace under that arm',
     SETS_A_WEEK: `at most ${value} sets a week for each side of the arm`,
     HOLDS_ONLY: 'held efforts only where it is loaded',
     LONGEST_HOLD: `holds of ${value} s at most${loading}`,

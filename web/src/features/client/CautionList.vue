@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ScreenQuestions } from '@/shared/api/types'
+import type { CautionDetail, ScreenQuestions, Side } from '@/shared/api/types'
+import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import TextField from '@/shared/TextField.vue'
 
 /** Medical cautions and abilities: each is answered, because a missing answer is never a no. */
 const model = defineModel<Record<string, boolean>>({ required: true })
+const details = defineModel<Record<string, CautionDetail>>('details', { required: true })
 const props = defineProps<{ cautions: ScreenQuestions['cautions'] }>()
 const open = computed(() => props.cautions.filter((c) => model.value[c.id] === undefined).length)
 
 function set(id: string, value: boolean) {
   model.value = { ...model.value, [id]: value }
 }
+function tell(id: string, part: Partial<CautionDetail>) {
+  details.value = { ...details.value, [id]: { ...details.value[id], ...part } }
+}
+const text = (v: string | number | undefined) => (v ? String(v) : undefined)
 function restNo() {
   model.value = { ...Object.fromEntries(props.cautions.map((c) => [c.id, false])), ...model.value }
 }
@@ -31,6 +38,31 @@ function restNo() {
             <span class="quiet small">– {{ c.because }}</span>
           </div>
           <div v-if="model[c.id]" class="small copper">{{ c.why }}</div>
+          <div v-if="model[c.id] && (c.sided || c.which || c.weeksAfterDose)" class="told">
+            <ChoiceGroup
+              v-if="c.sided"
+              :model-value="details[c.id]?.side"
+              label="Which arm"
+              :options="[
+                { value: 'LEFT', text: 'left' },
+                { value: 'RIGHT', text: 'right' },
+              ]"
+              @update:model-value="(v) => tell(c.id, { side: v as Side })"
+            />
+            <TextField
+              v-if="c.which"
+              :model-value="details[c.id]?.what"
+              :label="c.which"
+              @update:model-value="(v) => tell(c.id, { what: text(v) })"
+            />
+            <TextField
+              v-if="c.weeksAfterDose"
+              :model-value="details[c.id]?.lastDoseOn"
+              type="date"
+              label="Last dose on"
+              @update:model-value="(v) => tell(c.id, { lastDoseOn: text(v) })"
+            />
+          </div>
         </div>
         <div class="choice" role="group" :aria-label="c.ask">
           <button type="button" :aria-pressed="model[c.id] === true" @click="set(c.id, true)">yes</button>
@@ -59,6 +91,10 @@ function restNo() {
 }
 .choice {
   flex-shrink: 0;
+}
+.told {
+  margin-top: 0.4rem;
+  max-width: 20rem;
 }
 .copper {
   color: var(--copper);

@@ -4,7 +4,8 @@ import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, relative, title, words } from '@/shared/format'
+import { date, dated, relative, title, words } from '@/shared/format'
+import NotAskedThen from '@/shared/NotAskedThen.vue'
 import LimitList from '@/shared/LimitList.vue'
 import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -102,7 +103,7 @@ function select(item: StrandItem) {
             class="refer"
           >
             {{ f.whatToDo }}
-            <span class="quiet">{{ f.reason.exact }}</span>
+            <span class="quiet">{{ dated(f.reason.exact) }}</span>
             <WhyButton :reason="f.reason" :about="f.whatToDo" />
           </p>
           <h2>Limits</h2>
@@ -112,7 +113,8 @@ function select(item: StrandItem) {
             ·
             <RouterLink :to="`/clients/${id}/clearance`">Referral and clearance</RouterLink>
           </p>
-          <p v-for="n in assessment?.notes ?? []" :key="n" class="small mt-2 mb-0">{{ n }}</p>
+          <p v-for="n in assessment?.notes ?? []" :key="n" class="small mt-2 mb-0">{{ dated(n) }}</p>
+          <NotAskedThen :questions="assessment?.notAskedThen ?? []" class="mt-2" />
         </aside>
         <section>
           <NextStep :next="next" :client-id="id" />

@@ -45,7 +45,13 @@ async function finish() {
         <DislikesPart v-model="draft.dislikes" />
       </div>
     </div>
-    <CautionList v-if="loaded && questions" v-model="draft.cautions" :cautions="questions.cautions" class="mt-3" />
+    <CautionList
+      v-if="loaded && questions"
+      v-model="draft.cautions"
+      v-model:details="draft.cautionDetails"
+      :cautions="questions.cautions"
+      class="mt-3"
+    />
     <ProblemNotice :problem="saving.problem.value">
       <template v-if="theirs">
         <p class="mb-1 mt-2">

@@ -1,4 +1,4 @@
-import type { ClientDetails, ClientView, Side, Units } from '@/shared/api/types'
+import type { CautionDetail, ClientDetails, ClientView, Side, Units } from '@/shared/api/types'
 
 const CM_PER_INCH = 2.54
 const KG_PER_POUND = 0.45359237
@@ -21,6 +21,7 @@ export interface Intake {
   minutes: string | number
   placeId?: string
   cautions: Record<string, boolean>
+  cautionDetails: Record<string, CautionDetail>
   dislikes: string[]
   otherTraining: string
   heavyDays: string[]
@@ -41,6 +42,7 @@ export function emptyIntake(): Intake {
     visitsPerWeek: 2,
     minutes: 35,
     cautions: {},
+    cautionDetails: {},
     dislikes: [],
     otherTraining: '',
     heavyDays: [],
@@ -104,6 +106,7 @@ export function toDetails(i: Intake): Partial<ClientDetails> {
     minutes: number(i.minutes),
     placeId: i.placeId,
     cautions: i.cautions,
+    cautionDetails: i.cautionDetails,
     dislikes: i.dislikes,
     otherTraining: i.otherTraining,
     heavyDays: i.heavyDays as ClientDetails['heavyDays'],

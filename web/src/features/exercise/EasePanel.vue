@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Adjustment, EaseAnswer, ExerciseDetail, Site } from '@/shared/api/types'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
@@ -96,7 +97,17 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
     <ProblemNotice :problem="problem" />
     <div v-if="answer" aria-live="polite">
       <p v-if="!answer.changes.length" class="mt-2">
-        None of {{ answer.tried }} combinations spares that place and keeps the muscle’s work. Choose another exercise.
+        None of {{ answer.tried }} combinations spares that place and keeps the muscle’s work.
+        <template v-if="answer.substitute">
+          Kindest to it here for the same muscle:
+          <RouterLink
+            :to="{ path: `/exercises/${answer.substitute.exerciseKey}`, query: clientId ? { client: clientId } : {} }"
+          >
+            {{ answer.substitute.name }}
+          </RouterLink>
+          .
+        </template>
+        <template v-else>Nothing else here is kinder to it for the same muscle.</template>
       </p>
       <div class="changes">
         <article v-for="(c, i) in answer.changes" :key="i" class="change">
@@ -105,8 +116,9 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
             {{
               c.avoidsThePose
                 ? 'That position is no longer passed'
-                : `${percent(c.placeShare)} of the load stays there`
-            }}; the muscle keeps {{ percent(c.meanShare) }}. {{ c.steps }} {{ c.steps === 1 ? 'step' : 'steps' }}.
+                : `${percent(c.placeShare)} of the load stays where it hurts`
+            }}, {{ percent(c.worstShare) }} over the whole lift; the muscle keeps {{ percent(c.meanShare) }}.
+            {{ c.steps }} {{ c.steps === 1 ? 'step' : 'steps' }}.
             <WhyButton :reason="c.reason" :about="c.changes.join(' and ')" />
           </p>
           <div class="pair">

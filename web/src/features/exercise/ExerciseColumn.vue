@@ -84,6 +84,13 @@ const profile = computed(() => {
         <ol class="small mb-1">
           <li v-for="s in g.setUp" :key="s">{{ s }}</li>
         </ol>
+        <p v-if="g.danger" class="small mb-1 danger">{{ g.danger }}.</p>
+        <p v-if="g.up" class="small mb-1">
+          <span class="quiet">Up</span>
+          {{ g.up }}.
+          <span class="quiet">Down</span>
+          {{ g.down }}.
+        </p>
         <p class="small mb-1">{{ g.cues.join('. ') }}. {{ g.breathing }}. {{ g.landmark }}.</p>
         <p v-if="g.otherArm !== 'nothing'" class="small mb-1">Other arm: {{ g.otherArm }}.</p>
         <p class="small mb-1">
@@ -106,6 +113,11 @@ h3 {
   font-size: 1rem;
   font-weight: 650;
   margin-bottom: 0.3rem;
+}
+.danger {
+  border-left: 4px solid var(--ease);
+  padding-left: 0.5rem;
+  font-weight: 650;
 }
 .why-not {
   color: var(--copper);

@@ -113,7 +113,7 @@ describe('a measured band', () => {
 
 describe('it hurts here', () => {
   const found = {
-    placeNm: 20,
+    placeStress: 20,
     figure: {},
     curve: {},
     tried: 19,
@@ -126,6 +126,7 @@ describe('it hurts here', () => {
         loadKg: 7,
         avoidsThePose: true,
         placeShare: 0,
+        worstShare: 0.8,
         meanShare: 1,
         figure: {},
         curve: {},
@@ -162,7 +163,9 @@ describe('it hurts here', () => {
       body: { exerciseKey: 'incline-curl', site: 'FRONT_OF_SHOULDER', progress: 0.3, loadKg: 7.4 },
     })
     expect(p.text()).toContain('bench 15 degrees more upright')
-    expect(p.text()).toContain('That position is no longer passed; the muscle keeps 100 %. 1 step.')
+    expect(p.text()).toContain(
+      'That position is no longer passed, 80 % over the whole lift; the muscle keeps 100 %. 1 step.',
+    )
     expect(p.text()).toContain('tempo: the model is quasi-static')
     await p.findAll('button').at(-1)!.trigger('click')
     expect(p.emitted('use')![0]).toEqual([{ ...untouched, benchDeg: 15 }, 7])

@@ -53,8 +53,16 @@ async function stop(sign: string) {
   if (await floor.stop(sign)) panel.value = null
 }
 
-const keys: Record<string, () => void> = {
-  Enter: () => floor.log(),
+function saying(word: string) {
+  const said = guide.value?.said.find((s) => s.word === word)
+  if (said) floor.log(0, undefined, undefined, said.effort)
+}
+const keys: Record<string, () => unknown> = {
+  // A trial set finds its load by what is said of it, so it is not logged without a word.
+  Enter: () => (effort.value !== undefined || !step.value?.slot.trial) && floor.log(),
+  e: () => saying('EASY'),
+  r: () => saying('RIGHT'),
+  d: () => saying('HARD'),
   ArrowUp: () => (reps.value = Math.min(60, reps.value + 1)),
   ArrowDown: () => (reps.value = Math.max(0, reps.value - 1)),
   ArrowRight: () => floor.moreLoad(1),
@@ -146,8 +154,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
               v-for="e in efforts"
               :key="e"
               type="button"
-              :aria-pressed="effort === e || (e === Math.floor(effort) && !efforts.includes(effort))"
-              @click="effort = e"
+              :aria-pressed="effort === e"
+              @click="effort = effort === e ? undefined : e"
             >
               {{ e }}
             </button>
@@ -162,6 +170,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             :name="step.slot.name"
           />
           <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
+          <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
+          <p v-if="guide.up" class="updown">
+            <b>Up:</b>
+            {{ guide.up }}.
+            <b>Down:</b>
+            {{ guide.down }}.
+          </p>
         </div>
       </section>
       <section class="clock">
@@ -169,11 +184,29 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
       </section>
       <section class="thumb">
-        <BButton variant="primary" class="done" @click="floor.log()">
-          Done: {{ reps }} × {{ loadText(load, session.units) }}
+        <BButton v-if="effort !== undefined" variant="primary" class="done whole" @click="floor.log()">
+          Done: {{ reps }} × {{ loadText(load, session.units) }}, effort {{ effort }}
         </BButton>
-        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
-        <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>
+        <template v-else>
+          <BButton
+            v-for="s in guide.said"
+            :key="s.word"
+            variant="primary"
+            class="done"
+            @click="floor.log(0, undefined, undefined, s.effort)"
+          >
+            {{ s.word.toLowerCase() }}
+            <small>{{ reps }} × {{ loadText(load, session.units) }}</small>
+          </BButton>
+        </template>
+        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">it hurts</BButton>
+        <div class="under">
+          <span v-if="step.slot.trial" class="quiet">A trial set: how hard it felt finds the load.</span>
+          <BButton v-else-if="effort === undefined" variant="outline-primary" @click="floor.log()">
+            done, effort not said
+          </BButton>
+          <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">undo</BButton>
+        </div>
       </section>
     </template>
   </div>

@@ -40,7 +40,8 @@ export function useFloor(id: string) {
 
   const load = ref<Load>({ kg: 0, label: '' })
   const reps = ref(0)
-  const effort = ref(7)
+  // What the client said of the set in front; nothing until somebody says it, and never the plan.
+  const effort = ref<number | undefined>()
   watch(
     [step, advice],
     () => {
@@ -48,7 +49,7 @@ export function useFloor(id: string) {
       const start = startOf(step.value, advice.value)
       load.value = start.load
       reps.value = start.reps
-      effort.value = step.value.slot.targetEffort
+      effort.value = undefined
     },
     { immediate: true },
   )
@@ -76,7 +77,8 @@ export function useFloor(id: string) {
   }
 
   let lastPress = 0
-  function log(pain = 0, site?: Site, side?: Side) {
+  /** Logs the set in front; `said` is the effort that one of the three words stands for. */
+  function log(pain = 0, site?: Site, side?: Side, said = effort.value) {
     const at = step.value
     if (!at || Date.now() - lastPress < SLIP_MS) return
     lastPress = Date.now()
@@ -86,7 +88,7 @@ export function useFloor(id: string) {
       setNumber: at.setNumber,
       load: load.value,
       reps: reps.value,
-      effort: effort.value,
+      effort: said,
       pain,
       painSite: pain ? site : undefined,
       painSide: pain ? side : undefined,

@@ -73,7 +73,11 @@ function swap(out: string, into: string) {
         </BButton>
       </span>
     </header>
-    <article v-for="(s, i) in unit.slots" :key="s.exerciseKey">
+    <article
+      v-for="(s, i) in unit.slots"
+      :key="s.exerciseKey"
+      :class="{ accompanied: guide(s.exerciseKey)?.homeAlone === false }"
+    >
       <FigureDrawing
         v-if="figure(s.exerciseKey)"
         :figure="figure(s.exerciseKey)!"
@@ -111,8 +115,13 @@ function swap(out: string, into: string) {
           <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
           · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
         </p>
-        <p v-if="guide(s.exerciseKey)" class="at-home-words">
-          {{ guide(s.exerciseKey)!.setUp.join('. ') }}. {{ guide(s.exerciseKey)!.cues.join('. ') }}.
+        <p v-if="guide(s.exerciseKey)?.homeAlone === false" class="at-home-words not-alone">
+          Not alone at home: leave this one for a day when somebody stands by.
+        </p>
+        <p v-else-if="guide(s.exerciseKey)" class="at-home-words">
+          <b v-if="guide(s.exerciseKey)!.danger">{{ guide(s.exerciseKey)!.danger }}.</b>
+          {{ guide(s.exerciseKey)!.setUp.join('. ') }}. Up: {{ guide(s.exerciseKey)!.up }}. Down:
+          {{ guide(s.exerciseKey)!.down }}. {{ guide(s.exerciseKey)!.cues.join('. ') }}.
           {{ guide(s.exerciseKey)!.breathing }}. {{ guide(s.exerciseKey)!.landmark }}.
         </p>
         <p v-for="m in marks(s.exerciseKey)" :key="m.kind + m.reason.ruleId" class="marked">

@@ -6,6 +6,7 @@ import type { ClientView, Reason, SiteRecord } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { words } from '@/shared/format'
+import NotAskedThen from '@/shared/NotAskedThen.vue'
 import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
@@ -21,6 +22,7 @@ const sleep = ref<number>()
 const harder = ref<boolean>()
 const places = ref<{ id: string; name: string }[]>([])
 const place = ref<string>()
+const notAsked = ref<string[]>([])
 const refusals = ref<Reason[]>([])
 const whatToDo = ref<string[]>([])
 const sessionId = crypto.randomUUID()
@@ -38,6 +40,7 @@ onMounted(async () => {
   const { placeId, otherPlaces } = all[0].details
   place.value = placeId
   places.value = all[2].filter((p) => p.id === placeId || otherPlaces?.includes(p.id))
+  notAsked.value = all[1].now?.notAskedThen ?? []
   sites.value = (all[1].screen?.answers.soreSites ?? []).map((record) => ({ record, pain: undefined }))
 })
 
@@ -103,6 +106,7 @@ async function plan() {
           :label="`How is the ${words(s.record.side)} ${words(s.record.site)} today?`"
           :usual="s.record.usualPain"
         />
+        <NotAskedThen :questions="notAsked" class="mb-3" />
         <ChoiceGroup
           v-model="somethingNew"
           label="Anything new: a pain, a fall, an illness, a medicine?"

@@ -11,6 +11,7 @@ import { emptyEquipment, furniture } from './equipment'
 import GaugePart from './GaugePart.vue'
 import HouseholdFields from './HouseholdFields.vue'
 import LoadsList from './LoadsList.vue'
+import MachineFields from './MachineFields.vue'
 import NumberLine from './NumberLine.vue'
 import PlatedFields from './PlatedFields.vue'
 import StackFields from './StackFields.vue'
@@ -124,7 +125,12 @@ function toggle(item: string) {
         <PlatedFields v-model="equipment.handle" name="Handles that take plates" field="handle" :wrong="wrong" />
         <PlatedFields v-model="equipment.straightBar" name="Straight bar" field="straightBar" :wrong="wrong" />
         <PlatedFields v-model="equipment.angledBar" name="Angled bar" field="angledBar" :wrong="wrong" />
-        <StackFields v-model="equipment.stack" :wrong="wrong" />
+        <StackFields v-model="equipment.stack" name="Cable stack" field="stack" :wrong="wrong" />
+        <MachineFields
+          :model-value="equipment.machines ?? []"
+          :wrong="wrong"
+          @update:model-value="(v) => (equipment.machines = v)"
+        />
         <BandFields v-model="equipment.bands" :wrong="wrong" class="mb-3" />
         <HouseholdFields
           :model-value="equipment.household ?? []"
@@ -133,7 +139,7 @@ function toggle(item: string) {
           @update:model-value="(v) => (equipment.household = v)"
         />
         <fieldset class="mb-3">
-          <legend class="fs-6 mb-1">Benches, chairs and anchors</legend>
+          <legend class="fs-6 mb-1">Solid furniture, benches and anchors</legend>
           <div class="choice">
             <button
               v-for="f in furniture"
@@ -144,6 +150,20 @@ function toggle(item: string) {
             >
               {{ title(f) }}
             </button>
+          </div>
+        </fieldset>
+        <fieldset class="mb-3">
+          <legend class="fs-6 mb-1">Who is there</legend>
+          <div class="choice">
+            <button type="button" :aria-pressed="!equipment.alone" @click="equipment.alone = false">
+              Somebody stands by
+            </button>
+            <button type="button" :aria-pressed="!!equipment.alone" @click="equipment.alone = true">
+              Clients train alone
+            </button>
+          </div>
+          <div class="quiet small">
+            Alone, nothing heavy goes over face or chest, and nothing that can fall on somebody.
           </div>
         </fieldset>
         <NumberLine

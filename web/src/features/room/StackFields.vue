@@ -2,10 +2,10 @@
 import type { Equipment } from '@/shared/api/types'
 import NumberField from '@/shared/NumberField.vue'
 
-/** A cable stack: first weight, steps, last weight, and a small weight to hang on. */
+/** A stack: first weight, steps, last weight, and a small weight to hang on. */
 type Stack = NonNullable<Equipment['stack']>
 const model = defineModel<Stack | undefined>()
-defineProps<{ wrong: (field: string) => string | undefined }>()
+defineProps<{ name: string; field: string; wrong: (field: string) => string | undefined }>()
 const fields = [
   { key: 'firstKg', label: 'First, kg' },
   { key: 'stepKg', label: 'Step, kg' },
@@ -16,7 +16,7 @@ const fields = [
 
 <template>
   <fieldset class="mb-3">
-    <legend class="fs-6 mb-1">Cable stack</legend>
+    <legend class="fs-6 mb-1">{{ name }}</legend>
     <BButton
       v-if="!model"
       size="sm"
@@ -31,7 +31,7 @@ const fields = [
         :key="f.key"
         :model-value="model[f.key]"
         :label="f.label"
-        :wrong="wrong(`stack.${f.key}`)"
+        :wrong="wrong(`${field}.${f.key}`)"
         @update:model-value="(v) => (model = { ...model!, [f.key]: v ?? 0 })"
       />
       <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>

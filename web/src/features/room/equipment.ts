@@ -1,6 +1,23 @@
 import type { Equipment } from '@/shared/api/types'
 
-export const furniture = ['chair', 'flat bench', 'adjustable bench', 'sloped pad', 'high anchor', 'mat']
+export const furniture = [
+  'chair',
+  'chair back',
+  'table',
+  'counter',
+  'flat bench',
+  'adjustable bench',
+  'sloped pad',
+  'low anchor',
+  'middle anchor',
+  'high anchor',
+  'door anchor',
+  'post',
+  'rings',
+  'dip bars',
+  'mat',
+]
+export const machines = ['curl machine', 'dip machine', 'extension machine']
 
 export function emptyEquipment(): Equipment {
   return {
@@ -8,6 +25,7 @@ export function emptyEquipment(): Equipment {
     bands: [],
     furniture: [],
     household: [],
+    machines: [],
     fixtures: { benchNotchesDeg: [], anchorHeightsM: [], restrictionCuffs: false },
   }
 }

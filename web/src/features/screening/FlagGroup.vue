@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ScreenQuestions, Side } from '@/shared/api/types'
+import TextField from '@/shared/TextField.vue'
 import { isAsked, type Draft } from './answers'
 
 /** The questions of one step. Those behind a question stay folded until it is answered yes. */
 const model = defineModel<Draft['flags']>({ required: true })
-const props = defineProps<{ gates: ScreenQuestions['gates']; flags: ScreenQuestions['flags']; lead: string }>()
+const props = defineProps<{
+  gates: ScreenQuestions['gates']
+  flags: ScreenQuestions['flags']
+  lead: string
+  /** What clearances on record are for: they answer only what they knew of. */
+  cleared: string[]
+}>()
 
-type Row = { id: string; ask: string; whatToDo?: string; arm: boolean; behind: boolean }
+type Row = { id: string; ask: string; whatToDo?: string; arm: boolean; behind: boolean; clearedBy?: string }
 /** Each gate with what lies behind it, then the rest, in the order of the rule file. */
 const rows = computed<Row[]>(() => {
   const flag = (f: ScreenQuestions['flags'][number]): Row => ({
@@ -16,6 +23,7 @@ const rows = computed<Row[]>(() => {
     whatToDo: f.whatToDo,
     arm: f.scope === 'ARM',
     behind: !!f.when,
+    clearedBy: f.clearedBy,
   })
   const after = (id: string): Row[] =>
     props.flags.filter((f) => f.when === id && (isAsked(f, model.value) || model.value[f.id]?.present)).map(flag)
@@ -30,6 +38,9 @@ defineExpose({ open })
 function set(id: string, present: boolean, side?: Side) {
   model.value = { ...model.value, [id]: { present, side } }
 }
+function since(id: string, day: string | number | undefined) {
+  model.value = { ...model.value, [id]: { ...model.value[id]!, since: day ? String(day) : undefined } }
+}
 function noneOfThese() {
   model.value = { ...Object.fromEntries(open.value.map((r) => [r.id, { present: false }])), ...model.value }
 }
@@ -42,6 +53,14 @@ function noneOfThese() {
       <div>
         {{ r.ask }}
         <strong v-if="model[r.id]?.present && r.whatToDo" class="do">{{ r.whatToDo }}</strong>
+        <TextField
+          v-if="model[r.id]?.present && r.clearedBy && cleared.includes(r.clearedBy)"
+          :model-value="model[r.id]?.since"
+          type="date"
+          label="Since when, or first said when if that is later (open: today)"
+          class="mt-2"
+          @update:model-value="(v) => since(r.id, v)"
+        />
       </div>
       <div class="choice" role="group" :aria-label="r.ask">
         <template v-if="r.arm">

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Assessment } from '@/shared/api/types'
+import { dated } from '@/shared/format'
 import LimitList from '@/shared/LimitList.vue'
+import NotAskedThen from '@/shared/NotAskedThen.vue'
 import WhyButton from '@/shared/WhyButton.vue'
 
 const props = defineProps<{ assessment: Assessment; brief?: boolean }>()
@@ -22,13 +24,13 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
     <h2>{{ outcomeWords[assessment.outcome] }}</h2>
     <div v-for="f in assessment.findings" :key="f.reason.ruleId + f.side + f.site" class="finding">
       <strong>{{ f.whatToDo }}</strong>
-      <span>{{ f.reason.exact }}</span>
+      <span>{{ dated(f.reason.exact) }}</span>
       <WhyButton :reason="f.reason" :about="f.whatToDo" />
     </div>
     <template v-if="assessment.missing.length">
       <p class="mb-1">{{ assessment.missing.length }} still to ask{{ brief ? '.' : ':' }}</p>
       <ul v-if="!brief" class="mb-1">
-        <li v-for="m in missing" :key="m">{{ m }}</li>
+        <li v-for="m in missing" :key="m">{{ dated(m) }}</li>
       </ul>
       <button v-if="!brief && assessment.missing.length > 3" type="button" class="plain" @click="all = !all">
         {{ all ? 'fewer' : 'all of them' }}
@@ -38,7 +40,8 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
       <h3>Limits so far</h3>
       <LimitList :limits="assessment.limits" />
     </template>
-    <p v-for="n in assessment.notes" :key="n" class="small mb-0 mt-2">{{ n }}</p>
+    <p v-for="n in assessment.notes" :key="n" class="small mb-0 mt-2">{{ dated(n) }}</p>
+    <NotAskedThen :questions="assessment.notAskedThen" class="mt-2" />
   </section>
 </template>
 

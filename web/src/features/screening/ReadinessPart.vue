@@ -1,27 +1,37 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import type { Earlier } from '@/shared/api/types'
+import { date } from '@/shared/format'
 import NumberField from '@/shared/NumberField.vue'
 import { yesNo } from '@/shared/options'
+import TextField from '@/shared/TextField.vue'
 import type { Draft } from './answers'
 
 const readiness = defineModel<Draft['readiness']>('readiness', { required: true })
 const pressure = defineModel<Draft['pressure']>('pressure', { required: true })
-const props = defineProps<{ wrong: (field: string) => string | undefined; cleared: boolean }>()
+const props = defineProps<{
+  wrong: (field: string) => string | undefined
+  cleared: boolean
+  /** The last reading on record. */
+  last?: Earlier['reading']
+  /** Whether the server asks for a second reading. */
+  second: boolean
+}>()
 
 const questions = computed(() =>
   [
     {
       key: 'symptoms' as const,
       label: 'Symptoms of heart, metabolic or kidney disease',
-      help: 'Breathless at rest, lying flat or on mild effort, ankle swelling, palpitations, dizziness, leg pain on walking that eases with rest, a known heart murmur, unusual tiredness.',
+      help: 'Chest discomfort, fainting, breathless at rest, lying flat or on mild effort, ankle swelling, palpitations, dizziness, leg pain on walking that eases with rest, a known heart murmur, unusual tiredness.',
       asked: true,
     },
     { key: 'knownDisease' as const, label: 'A known disease of heart, metabolism (diabetes) or kidneys', asked: true },
     {
       key: 'changedSinceClearance' as const,
       label: 'Anything about their health changed since the clearance on record',
-      asked: readiness.value.knownDisease === true && props.cleared,
+      asked: props.cleared,
     },
     {
       key: 'regularlyActive' as const,
@@ -33,62 +43,108 @@ const questions = computed(() =>
 
 type Reading = Draft['pressure']['readings'][number]
 const parts = [
-  { key: 'systolic' as const, label: 'upper (mmHg)' },
-  { key: 'diastolic' as const, label: 'lower (mmHg)' },
+  { key: 'systolic' as const, label: 'upper, mmHg' },
+  { key: 'diastolic' as const, label: 'lower, mmHg' },
   { key: 'pulse' as const, label: 'pulse a minute' },
+  { key: 'quietMinutes' as const, label: 'quiet minutes before' },
 ]
+const rows = computed(() => (props.second || pressure.value.readings[1]?.systolic ? 2 : 1))
 
 function reading(n: number, part: Reading) {
   const readings = [0, 1].map((i) => ({ ...pressure.value.readings[i], ...(i === n ? part : {}) }))
   pressure.value = { ...pressure.value, readings }
 }
+const said = (part: Partial<Draft['readiness']>) => (readiness.value = { ...readiness.value, ...part })
+const text = (v: string | number | undefined) => (v ? String(v) : undefined)
 </script>
 
 <template>
-  <ChoiceGroup
-    v-for="q in questions"
-    :key="q.key"
-    :model-value="readiness[q.key]"
-    :label="q.label"
-    :help="q.help"
-    :options="yesNo"
-    @update:model-value="(v) => (readiness = { ...readiness, [q.key]: v })"
-  />
-  <ChoiceGroup
-    :model-value="pressure.concern"
-    label="Blood pressure known to be raised or borderline"
-    :options="yesNo"
-    @update:model-value="(v) => (pressure = { ...pressure, concern: v })"
-  />
-  <template v-if="pressure.concern">
-    <p class="quiet small">
-      Sitting. One reading is enough under 160/100 with a pulse to 100; else five quiet minutes before a second, and no
-      session between them. The last one decides.
-    </p>
-    <div v-for="n in 2" :key="n" class="readings">
-      <NumberField
-        v-for="p in parts"
-        :key="p.key"
-        :model-value="pressure.readings[n - 1]?.[p.key]"
-        :label="p.key === 'systolic' ? `Reading ${n}: ${p.label}` : p.label"
-        :wrong="wrong(p.key)"
-        @update:model-value="(v) => reading(n - 1, { [p.key]: v })"
+  <template v-for="q in questions" :key="q.key">
+    <ChoiceGroup
+      :model-value="readiness[q.key]"
+      :label="q.label"
+      :help="q.help"
+      :options="yesNo"
+      @update:model-value="(v) => said({ [q.key]: v })"
+    />
+    <div v-if="q.key === 'symptoms' && readiness.symptoms" class="more">
+      <TextField
+        :model-value="readiness.symptom"
+        label="Which (may stay open)"
+        :wrong="wrong('symptom')"
+        @update:model-value="(v) => said({ symptom: text(v) })"
       />
-      <ChoiceGroup
-        v-if="pressure.readings[n - 1]?.pulse"
-        :model-value="pressure.readings[n - 1]?.newlyIrregular"
-        label="Newly irregular"
-        :options="yesNo"
-        @update:model-value="(v) => reading(n - 1, { newlyIrregular: v })"
+      <TextField
+        v-if="cleared"
+        :model-value="readiness.symptomsSince"
+        type="date"
+        label="Known since (open: today)"
+        @update:model-value="(v) => said({ symptomsSince: text(v) })"
+      />
+    </div>
+    <div v-if="q.key === 'knownDisease' && readiness.knownDisease" class="more">
+      <TextField
+        :model-value="readiness.disease"
+        label="Which (may stay open)"
+        :wrong="wrong('disease')"
+        @update:model-value="(v) => said({ disease: text(v) })"
       />
     </div>
   </template>
+  <ChoiceGroup
+    :model-value="pressure.concern"
+    label="Blood pressure known to be raised or borderline, or treated"
+    :options="yesNo"
+    @update:model-value="(v) => (pressure = { ...pressure, concern: v })"
+  />
+  <h3 class="fs-6">Pressure and pulse at rest</h3>
+  <p class="quiet small mb-2">
+    Sitting, after five quiet minutes; the pulse may be counted by hand.
+    <template v-if="last">
+      Last time {{ last.systolic }}/{{ last.diastolic }}
+      <template v-if="last.pulse">, pulse {{ last.pulse }}</template>
+      on {{ date(last.on!) }}.
+    </template>
+    <template v-if="rows > 1">A second reading after five more quiet minutes; no session between them.</template>
+  </p>
+  <div v-for="n in rows" :key="n" class="readings">
+    <NumberField
+      v-for="p in parts"
+      :key="p.key"
+      :model-value="pressure.readings[n - 1]?.[p.key]"
+      :label="rows > 1 && p.key === 'systolic' ? `Reading ${n}: ${p.label}` : p.label"
+      :wrong="wrong(p.key)"
+      @update:model-value="(v) => reading(n - 1, { [p.key]: v })"
+    />
+    <ChoiceGroup
+      v-if="pressure.readings[n - 1]?.pulse"
+      :model-value="pressure.readings[n - 1]?.newlyIrregular"
+      label="Newly irregular"
+      :options="yesNo"
+      @update:model-value="(v) => reading(n - 1, { newlyIrregular: v })"
+    />
+  </div>
+  <div class="choice mb-3">
+    <button
+      type="button"
+      :aria-pressed="pressure.noMeter === true"
+      @click="pressure = { ...pressure, noMeter: pressure.noMeter ? undefined : true }"
+    >
+      There is no meter here
+    </button>
+  </div>
 </template>
 
 <style scoped>
 .readings {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(8rem, 10rem));
-  gap: 1rem;
+  gap: 0 1rem;
+  align-items: end;
+}
+.more {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(12rem, 20rem));
+  gap: 0 1rem;
 }
 </style>

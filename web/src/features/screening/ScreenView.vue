@@ -5,6 +5,7 @@ import { api, ask } from '@/shared/api/client'
 import type { Side, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { date } from '@/shared/format'
 import { grouped, isUsual } from '@/shared/limits'
 import { yesNo } from '@/shared/options'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -26,7 +27,7 @@ const props = defineProps<{ id: string }>()
 const router = useRouter()
 const narrow = useNarrow()
 const screen = useScreen(props.id)
-const { draft, client, questions, assessment, clearances, assessing } = screen
+const { draft, client, questions, assessment, clearances, earlier, assessing } = screen
 const saving = useCall()
 const wrong = (field: string) => assessing.wrong(field) ?? saving.wrong(field)
 const cuffAsks = computed(() =>
@@ -34,7 +35,14 @@ const cuffAsks = computed(() =>
 )
 const all = computed(() =>
   questions.value
-    ? steps(questions.value, draft.value, client.value?.details.cautions ?? {}, assessment.value, cuffAsks.value)
+    ? steps(
+        questions.value,
+        draft.value,
+        client.value?.details.cautions ?? {},
+        assessment.value,
+        cuffAsks.value,
+        !!earlier.value.stop,
+      )
     : [],
 )
 const open = ref<StepKey | null>(null)
@@ -126,11 +134,18 @@ async function keep() {
             @toggle="open = open === s.key ? null : s.key"
             @next="next(s.key)"
           >
+            <ChoiceGroup
+              v-if="s.key === 'EMERGENCY' && earlier.stop"
+              v-model="draft.stopSeen"
+              :label="`On ${date(earlier.stop.on)} we stopped for this: ${earlier.stop.sign}. Has a clinician seen it since and allowed training?`"
+              :options="yesNo"
+            />
             <FlagGroup
               v-if="s.key === 'EMERGENCY' || s.key === 'SAME_DAY' || s.key === 'BEFORE_LOADING'"
               v-model="draft.flags"
               :gates="questions.gates.filter((g) => g.group === s.key)"
               :flags="questions.flags.filter((f) => f.group === s.key)"
+              :cleared="clearances.map((c) => c.purpose)"
               :lead="s.key === 'EMERGENCY' ? 'Any of these ends everything else.' : 'For an arm, say which.'"
             />
             <ReadinessPart
@@ -139,6 +154,8 @@ async function keep() {
               v-model:pressure="draft.pressure"
               :wrong="wrong"
               :cleared="clearances.some((c) => c.purpose === 'EXERCISE')"
+              :last="earlier.reading"
+              :second="assessment?.missing.some((m) => m.startsWith('A second reading')) ?? false"
             />
             <template v-else-if="s.key === 'cautions'">
               <p v-if="questions.cautions.some((c) => client!.details.cautions[c.id] === undefined)">
@@ -168,6 +185,7 @@ async function keep() {
                 :key="site.site + site.side"
                 :model-value="site"
                 :questions="questions"
+                :cleared="clearances.some((c) => c.site === site.site && c.side === site.side)"
                 @update:model-value="(v) => (draft.soreSites[n] = v)"
                 @remove="pick(site.site, site.side)"
               />

@@ -4,10 +4,11 @@ import type { ScreenQuestions, SiteRecord } from '@/shared/api/types'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { title, words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
+import TextField from '@/shared/TextField.vue'
 
 /** What the client says of one sore place. */
 const model = defineModel<SiteRecord>({ required: true })
-const props = defineProps<{ questions: ScreenQuestions }>()
+const props = defineProps<{ questions: ScreenQuestions; cleared: boolean }>()
 defineEmits<{ remove: [] }>()
 
 const rows = computed(() => props.questions.sites.find((s) => s.site === model.value.site)?.provocations ?? [])
@@ -96,6 +97,14 @@ function noneOfThese() {
         { value: 104, text: 'longer' },
       ]"
       @update:model-value="(v) => change({ sinceWeeks: v })"
+    />
+    <TextField
+      v-if="cleared"
+      :model-value="model.since"
+      type="date"
+      label="Like this since, or first said when if that is later (open: today)"
+      help="A clearance answers what was known when it was given."
+      @update:model-value="(v) => change({ since: v ? String(v) : undefined })"
     />
     <fieldset>
       <legend class="fs-6">At this place</legend>

@@ -4,20 +4,20 @@ import { emptyDraft, isAsked, newSite, sameSite, toAnswers, withCheck } from './
 
 describe('the screen’s answers', () => {
   it('never turn a missing answer into a no', () => {
-    const a = toAnswers(emptyDraft(), {}, [])
+    const a = toAnswers(emptyDraft(), {}, {})
     expect(a.flags).toEqual({})
     expect(a.readiness.symptoms).toBeUndefined()
     expect(a.soreSites).toBeUndefined()
   })
   it('tell "nothing is sore" from "not asked"', () => {
-    expect(toAnswers({ ...emptyDraft(), nothingSore: true }, {}, []).soreSites).toEqual([])
-    expect(toAnswers({ ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] }, {}, []).soreSites).toHaveLength(1)
+    expect(toAnswers({ ...emptyDraft(), nothingSore: true }, {}, {}).soreSites).toEqual([])
+    expect(toAnswers({ ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] }, {}, {}).soreSites).toHaveLength(1)
   })
   it('are seen to change when one pain of one place changes', async () => {
     const draft = ref({ ...emptyDraft(), soreSites: [newSite('WRIST', 'LEFT')] })
     let seen = 0
     watch(
-      () => toAnswers(draft.value, {}, []),
+      () => toAnswers(draft.value, {}, {}),
       () => seen++,
     )
     draft.value.soreSites[0] = { ...draft.value.soreSites[0]!, worstThisWeek: 4 }
@@ -30,7 +30,14 @@ describe('the screen’s answers', () => {
       concern: true,
       readings: [{ systolic: 150 }, { systolic: 140, diastolic: 80, pulse: 70 }],
     }
-    expect(toAnswers(draft, {}, []).pressure.readings).toEqual([{ systolic: 140, diastolic: 80, pulse: 70 }])
+    expect(toAnswers(draft, {}, {}).pressure.readings).toEqual([{ systolic: 140, diastolic: 80, pulse: 70 }])
+  })
+  it('take a pulse without a pressure, and a pressure without a pulse', () => {
+    const draft = emptyDraft()
+    draft.pressure = { readings: [{ pulse: 68 }, { systolic: 128, diastolic: 80 }], noMeter: true }
+    const { readings, noMeter } = toAnswers(draft, {}, {}).pressure
+    expect(readings).toEqual([{ pulse: 68 }, { systolic: 128, diastolic: 80 }])
+    expect(noMeter).toBe(true)
   })
   it('ask what lies behind a question only after a yes', () => {
     expect(isAsked({}, {})).toBe(true)
@@ -57,6 +64,6 @@ describe('the screen’s answers', () => {
   })
   it('leave an arc out that ends before it begins', () => {
     const draft = { ...emptyDraft(), checks: withCheck([], 'elbow-bend', 'LEFT', { arcFromDeg: 90, arcToDeg: 60 }) }
-    expect(toAnswers(draft, {}, []).checks[0]).toMatchObject({ arcFromDeg: 90, arcToDeg: undefined })
+    expect(toAnswers(draft, {}, {}).checks[0]).toMatchObject({ arcFromDeg: 90, arcToDeg: undefined })
   })
 })

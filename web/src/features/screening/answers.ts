@@ -1,19 +1,39 @@
-import type { CheckResult, Clearance, ScreenAnswers, ScreenQuestions, Side, Site, SiteRecord } from '@/shared/api/types'
+import type {
+  CautionDetail,
+  CheckResult,
+  ScreenAnswers,
+  ScreenQuestions,
+  Side,
+  Site,
+  SiteRecord,
+} from '@/shared/api/types'
 
 /** The screen as it is filled in; what is not answered is not there. */
 export interface Draft {
   id: string
-  flags: Record<string, { present: boolean; side?: Side }>
+  flags: Record<string, { present: boolean; side?: Side; since?: string }>
   readiness: {
     regularlyActive?: boolean
     knownDisease?: boolean
     symptoms?: boolean
     changedSinceClearance?: boolean
+    symptomsSince?: string
+    symptom?: string
+    disease?: string
   }
   pressure: {
     concern?: boolean
-    readings: { systolic?: number; diastolic?: number; pulse?: number; newlyIrregular?: boolean }[]
+    readings: {
+      systolic?: number
+      diastolic?: number
+      pulse?: number
+      newlyIrregular?: boolean
+      quietMinutes?: number
+    }[]
+    noMeter?: boolean
   }
+  /** Whether a clinician has seen what stopped us last, and allowed training. */
+  stopSeen?: boolean
   soreSites: SiteRecord[]
   nothingSore: boolean
   checks: CheckResult[]
@@ -57,17 +77,24 @@ export function withCheck(checks: CheckResult[], key: string, side: Side, part: 
 }
 
 /** What the server is asked: half-typed readings and arcs stay out, a missing answer stays missing. */
-export function toAnswers(draft: Draft, cautions: Record<string, boolean>, clearances: Clearance[]): ScreenAnswers {
-  const readings = draft.pressure.readings.flatMap((r) =>
-    r.systolic && r.diastolic && r.pulse
-      ? [{ systolic: r.systolic, diastolic: r.diastolic, pulse: r.pulse, newlyIrregular: r.newlyIrregular }]
-      : [],
-  )
+export function toAnswers(
+  draft: Draft,
+  cautions: Record<string, boolean>,
+  details: Record<string, CautionDetail>,
+): ScreenAnswers {
+  const readings = draft.pressure.readings.flatMap((r) => {
+    const whole = r.systolic && r.diastolic
+    const pressure = { systolic: whole ? r.systolic : undefined, diastolic: whole ? r.diastolic : undefined }
+    return whole || r.pulse
+      ? [{ ...pressure, pulse: r.pulse, newlyIrregular: r.newlyIrregular, quietMinutes: r.quietMinutes }]
+      : []
+  })
   return {
     flags: draft.flags,
     readiness: draft.readiness,
-    pressure: { concern: draft.pressure.concern, readings },
+    pressure: { concern: draft.pressure.concern, readings, noMeter: draft.pressure.noMeter },
     cautions: { ...cautions, ...draft.cuffs },
+    details,
     // Copied, so that a change deep inside one place is seen by whoever watches the answers.
     soreSites:
       draft.soreSites.length || draft.nothingSore
@@ -78,6 +105,8 @@ export function toAnswers(draft: Draft, cautions: Record<string, boolean>, clear
         ? { ...c, arcFromDeg: c.arcFromDeg, arcToDeg: undefined }
         : { ...c },
     ),
-    clearances,
+    // Clearances, stops and earlier readings are on record at the server.
+    clearances: [],
+    earlier: { stopSeen: draft.stopSeen },
   }
 }

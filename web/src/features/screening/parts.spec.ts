@@ -52,7 +52,7 @@ describe('the steps of the screen', () => {
     expect(keys({ CAUTION: false })).not.toContain('cautions')
   })
   it('ask before cuffs only those who were cleared for them', () => {
-    const asks = [{ id: 'CUFF-clots', ask: 'A blood clot, ever' }]
+    const asks = [{ sided: false, id: 'CUFF-clots', ask: 'A blood clot, ever' }]
     const draft = emptyDraft()
     const at = (cuffs: typeof asks) =>
       steps(questions, draft, { CAUTION: false }, null, cuffs).find((s) => s.key === 'cautions')
@@ -87,6 +87,7 @@ describe('a group of flags', () => {
         gates: questions.gates,
         flags: questions.flags.slice(0, 2),
         lead: '',
+        cleared: [],
       },
       global: { stubs },
     })

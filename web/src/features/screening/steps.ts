@@ -22,19 +22,21 @@ export function steps(
   cautions: Record<string, boolean>,
   assessment: Assessment | null,
   cuffAsks: ScreenQuestions['cuffQuestions'] = [],
+  stopped = false,
 ): Step[] {
   const flags = (Object.keys(groups) as (keyof typeof groups)[]).map((group) => {
     const asked = [
       ...questions.flags.filter((f) => f.group === group && isAsked(f, draft.flags)),
       ...questions.gates.filter((g) => g.group === group),
     ]
-    const open = asked.filter((q) => !draft.flags[q.id]).length
+    const trace = group === 'EMERGENCY' && stopped && draft.stopSeen === undefined ? 1 : 0
+    const open = asked.filter((q) => !draft.flags[q.id]).length + trace
     const yes = questions.flags.filter((f) => f.group === group && draft.flags[f.id]?.present).length
     return step(group, groups[group], open, yes ? count(yes, 'yes', 'yes') : 'none of these')
   })
   const r = draft.readiness
   const ready = [r.symptoms, r.knownDisease, r.regularlyActive, draft.pressure.concern].filter((a) => a === undefined)
-  const readyMissing = assessment?.missing.filter((m) => /reading|pulse|clearance/.test(m)).length ?? 0
+  const readyMissing = assessment?.missing.filter((m) => /reading|[Pp]ulse|the clearance/.test(m)).length ?? 0
   const unanswered = questions.cautions.filter((c) => cautions[c.id] === undefined).length
   const cuffs = cuffAsks.filter((q) => draft.cuffs[q.id] === undefined).length
   const atPlaces = assessment?.missing.filter((m) => /^(left|right) /.test(m)).length ?? 0

@@ -1,6 +1,6 @@
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { api, ApiError, ask, type Problem } from '@/shared/api/client'
-import type { Assessment, Clearance, ClientView, DraftView, Figure, ScreenQuestions } from '@/shared/api/types'
+import type { Assessment, Clearance, ClientView, DraftView, Earlier, Figure, ScreenQuestions } from '@/shared/api/types'
 import { useCall } from '@/shared/useCall'
 import { emptyDraft, sameSite, toAnswers, type Draft } from './answers'
 
@@ -28,11 +28,14 @@ export function useScreen(clientId: string) {
   const figures = ref<Record<string, Figure>>({})
   const clearances = ref<Clearance[]>([])
   const assessment = ref<Assessment | null>(null)
+  const earlier = ref<Earlier>({})
   const saved = ref<'saved' | 'saving' | 'here'>('saved')
   const theirs = ref<DraftView | null>(null)
   const saveProblem = ref<Problem | null>(null)
   const resumed = ref(false)
-  const answers = computed(() => toAnswers(draft.value, client.value?.details.cautions ?? {}, clearances.value))
+  const answers = computed(() =>
+    toAnswers(draft.value, client.value?.details.cautions ?? {}, client.value?.details.cautionDetails ?? {}),
+  )
   let version: number | undefined
   let ended = false
   // Opening a screen begins nothing: only an answer does.
@@ -65,6 +68,7 @@ export function useScreen(clientId: string) {
     }
     questions.value = all[1]
     figures.value = all[2] as Record<string, Figure>
+    earlier.value = all[3].earlier
     clearances.value = all[4].filter((c) => c.holds).map((c) => c.clearance)
     client.value = all[0]
     await nextTick()
@@ -87,7 +91,9 @@ export function useScreen(clientId: string) {
     }
     do {
       stale = false
-      const result = await assessing.run(() => ask(() => api.POST('/api/screening/assess', { body: answers.value })))
+      const result = await assessing.run(() =>
+        ask(() => api.POST('/api/clients/{clientId}/screen/assess', { ...path, body: answers.value })),
+      )
       if (result) assessment.value = result
     } while (stale)
   }
@@ -112,7 +118,10 @@ export function useScreen(clientId: string) {
       again = false
       try {
         const view = await ask(() =>
-          api.PUT('/api/clients/{clientId}/screen-draft', { ...path, body: { version, draft: draft.value } }),
+          api.PUT('/api/clients/{clientId}/screen-draft', {
+            ...path,
+            body: { version, screenId: draft.value.id, draft: draft.value },
+          }),
         )
         version = view.version
         saveProblem.value = null
@@ -177,6 +186,7 @@ export function useScreen(clientId: string) {
     figures,
     clearances,
     assessment,
+    earlier,
     answers,
     problem,
     assessing,

@@ -122,9 +122,10 @@ public class ArmBenchmark {
     private static ExerciseModel model() {
         Map<String, String> catalogue = new LinkedHashMap<>();
         Catalogue.FILES.forEach(file -> catalogue.put(file, text("exercises/" + file)));
+        Catalogue entries = Catalogue.parse(catalogue);
         return new ExerciseModel(
-                Catalogue.parse(catalogue),
-                StressWeights.parse("stress.yaml", text("stress.yaml")),
+                entries,
+                StressWeights.parse("stress.yaml", text("stress.yaml"), entries),
                 StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
     }
 

@@ -15,6 +15,7 @@ import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Equipment;
+import kinesia.core.exercise.Gear;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
@@ -91,7 +92,7 @@ public class PlanBenchmark {
                 new Equipment.Plated(6, List.of(new Equipment.PlatePair(1.25, 2))),
                 new Equipment.Stack(2.5, 2.5, 50, 1.25),
                 List.of(new Equipment.Band("yellow", 22), new Equipment.Band("green", 38)),
-                Set.copyOf(Equipment.FURNITURE),
+                Set.copyOf(Gear.FURNITURE),
                 List.of());
         Reason why = Reason.of("SITE", Tag.PRACTICE, "", "A sore back of elbow.", "Because of your elbow.");
         List<Limit> limits = List.of(
@@ -150,9 +151,10 @@ public class PlanBenchmark {
     private static ExerciseModel model() {
         Map<String, String> catalogue = new LinkedHashMap<>();
         Catalogue.FILES.forEach(file -> catalogue.put(file, text("exercises/" + file)));
+        Catalogue entries = Catalogue.parse(catalogue);
         return new ExerciseModel(
-                Catalogue.parse(catalogue),
-                StressWeights.parse("stress.yaml", text("stress.yaml")),
+                entries,
+                StressWeights.parse("stress.yaml", text("stress.yaml"), entries),
                 StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
     }
 

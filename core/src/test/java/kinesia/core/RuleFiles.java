@@ -16,9 +16,10 @@ import kinesia.core.screening.ScreeningFile;
 
 /** The shipped rule files, read for tests. */
 public final class RuleFiles {
+    private static final Catalogue CATALOGUE = Catalogue.parse(catalogue());
     private static final ExerciseModel MODEL = new ExerciseModel(
-            Catalogue.parse(catalogue()),
-            StressWeights.parse("stress.yaml", text("stress.yaml")),
+            CATALOGUE,
+            StressWeights.parse("stress.yaml", text("stress.yaml"), CATALOGUE),
             StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
 
     private RuleFiles() {}
@@ -35,11 +36,11 @@ public final class RuleFiles {
     }
 
     public static ScreenQuestions questions() {
-        return ScreeningFile.parse("screening.yaml", text("screening.yaml"));
+        return ScreeningFile.parse("screening.yaml", text("screening.yaml"), CATALOGUE);
     }
 
     public static Methods methods() {
-        return Methods.parse("methods.yaml", text("methods.yaml"));
+        return Methods.parse("methods.yaml", text("methods.yaml"), CATALOGUE);
     }
 
     public static String text(String name) {

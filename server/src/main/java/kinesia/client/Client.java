@@ -18,6 +18,8 @@ import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Body;
+import kinesia.core.screening.ScreenAnswers.CautionDetail;
+import kinesia.core.screening.ScreenAnswers.PastStop;
 import kinesia.room.Place;
 import kinesia.shared.Json;
 import org.jspecify.annotations.Nullable;
@@ -62,6 +64,7 @@ public class Client {
     private int visitsPerWeek;
     private int minutes;
     private String cautions;
+    private String cautionDetails;
     private String dislikes;
     private String otherTraining;
     private String heavyDays;
@@ -94,6 +97,7 @@ public class Client {
         visitsPerWeek = d.visitsPerWeek();
         minutes = d.minutes();
         cautions = Json.write(d.cautions());
+        cautionDetails = Json.write(Objects.requireNonNull(d.cautionDetails()));
         dislikes = Json.write(d.dislikes());
         otherTraining = Objects.requireNonNull(d.otherTraining()).strip();
         heavyDays = Json.write(Objects.requireNonNull(d.heavyDays()));
@@ -119,6 +123,7 @@ public class Client {
                 minutes,
                 place.id(),
                 cautions(),
+                cautionDetails(),
                 Json.read(dislikes, new TypeReference<List<String>>() {}),
                 otherTraining,
                 Json.read(heavyDays, new TypeReference<List<DayOfWeek>>() {}),
@@ -159,6 +164,11 @@ public class Client {
         return Json.read(cautions, new TypeReference<Map<String, Boolean>>() {});
     }
 
+    /** What was said of cautions beyond yes: which arm, which medicine, the last dose. */
+    public Map<String, CautionDetail> cautionDetails() {
+        return Json.read(cautionDetails, new TypeReference<Map<String, CautionDetail>>() {});
+    }
+
     /** Holds planning until a new screen, with what happened. */
     public void hold(LocalDate since, String reason) {
         holdSince = since;
@@ -169,6 +179,11 @@ public class Client {
     public void endHold() {
         holdSince = null;
         holdReason = null;
+    }
+
+    /** What stopped the last session; null when nothing holds. */
+    public @Nullable PastStop stop() {
+        return holdSince == null || holdReason == null ? null : new PastStop(holdReason, holdSince);
     }
 
     public @Nullable String holdReason() {

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
+import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param life what days, work and other training ask of the arms
  * @param cautions answer to each medical caution by its id; absent means not asked yet
+ * @param cautionDetails what was said of a caution beyond yes, by its id
  * @param dislikes keys of exercises the client does not want
  * @param otherTraining rows, presses and the like done elsewhere; empty when there is none
  * @param heavyDays days of the week that are heavy for the arms
@@ -61,6 +63,7 @@ public record ClientDetails(
 
         @NotNull(message = "is needed") UUID placeId,
         @NotNull(message = "is needed") Map<String, Boolean> cautions,
+        @Nullable Map<String, CautionDetail> cautionDetails,
         @NotNull(message = "is needed") List<String> dislikes,
 
         @Nullable @Size(max = 400, message = "at most 400 characters")
@@ -77,6 +80,7 @@ public record ClientDetails(
 
     // Intakes kept before these were asked have none of them.
     public ClientDetails {
+        cautionDetails = cautionDetails == null ? Map.of() : Map.copyOf(cautionDetails);
         otherTraining = otherTraining == null ? "" : otherTraining;
         heavyDays = heavyDays == null ? List.of() : List.copyOf(heavyDays);
         days = days == null ? List.of() : List.copyOf(days);

@@ -1,11 +1,14 @@
 package kinesia.client;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kinesia.shared.Problem;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 /** Stored clients; always asked for together with the room, so that another room's client cannot be reached. */
 public interface Clients extends JpaRepository<Client, UUID> {
@@ -14,6 +17,11 @@ public interface Clients extends JpaRepository<Client, UUID> {
 
     @EntityGraph(attributePaths = "place")
     Optional<Client> findByIdAndRoomId(UUID id, UUID roomId);
+
+    /** Holds the client's row until the transaction ends, for what two requests at once must do one after the other. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c.id from Client c where c.id = :id")
+    Optional<UUID> lock(UUID id);
 
     /** The client, or the answer that there is none. */
     default Client require(UUID id, UUID roomId) {

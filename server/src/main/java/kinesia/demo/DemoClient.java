@@ -121,7 +121,7 @@ record DemoClient(
                         87,
                         5,
                         true,
-                        "FLAG-neck"),
+                        "FLAG-both-shoulders-stiff"),
                 new DemoClient(
                         "Jorun Haldvig",
                         61,

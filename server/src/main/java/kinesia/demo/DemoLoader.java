@@ -174,6 +174,7 @@ class DemoLoader implements SmartInitializingSingleton {
                             who.minutes(),
                             place.id(),
                             who.cautionAnswers(cautions),
+                            Map.of(),
                             List.of(),
                             who.goal() == ClientDetails.Goal.STRENGTH ? "rows a skiff on Saturdays" : "",
                             who.life().contains("Sunday") ? List.of(DayOfWeek.SUNDAY) : List.of(),
@@ -218,7 +219,7 @@ class DemoLoader implements SmartInitializingSingleton {
             screensTaken++;
             Map<String, FlagAnswer> flags = new LinkedHashMap<>(ScreeningRules.noFlags(screening.questions()));
             if (flag != null) {
-                flags.put(flag, new FlagAnswer(true, who.sore().side()));
+                flags.put(flag, new FlagAnswer(true, null));
             }
             DemoClient.Sore sore = who.sore();
             List<SiteRecord> sites = sore == null
@@ -237,15 +238,19 @@ class DemoLoader implements SmartInitializingSingleton {
                             usual() > 2 ? 8.0 : 1.0,
                             sore.provokedBy(),
                             screening.questions().siteFlags().stream()
-                                    .collect(Collectors.toMap(ScreenQuestions.SiteFlag::id, f -> false))));
+                                    .collect(Collectors.toMap(ScreenQuestions.SiteFlag::id, f -> false)),
+                            null));
             ScreenAnswers answers = new ScreenAnswers(
                     flags,
                     new ScreenAnswers.Readiness(who.active(), false, false, null),
-                    new ScreenAnswers.Pressure(false, List.of()),
+                    new ScreenAnswers.Pressure(false, List.of(response.reading())),
                     client.cautions(),
+                    client.cautionDetails(),
                     sites,
                     who.checks(screensTaken),
-                    List.of());
+                    List.of(),
+                    null,
+                    ScreeningRules.VERSION);
             screen = screens.save(new Screen(
                     id("screen " + who.name() + on),
                     client.id(),

@@ -18,11 +18,13 @@ import kinesia.core.response.InSession;
 import kinesia.core.response.Morning;
 import kinesia.core.response.SitePain;
 import kinesia.core.screening.PainScore;
+import kinesia.core.screening.ScreenAnswers.Reading;
 
 /** How an invented client's arms answer a plan: repetitions, effort and pain from a made-up strength and a fixed seed. */
 final class InventedResponse {
     // Usual effort in the model is roughly a ten-repetition load.
     private static final double MAXIMUM_OVER_USUAL = 1.33;
+    private static final int QUIET_MINUTES = 5;
 
     private final DemoClient who;
     private final ExerciseModel model;
@@ -34,6 +36,12 @@ final class InventedResponse {
         this.model = model;
         this.body = body;
         this.random = new Random(seed);
+    }
+
+    /** A quiet reading at rest, as the room's meter shows it. */
+    Reading reading() {
+        return new Reading(
+                118 + random.nextInt(18), 70 + random.nextInt(12), 60 + random.nextInt(16), false, QUIET_MINUTES, null);
     }
 
     /** All sets of {@code plan}, following the advice after each. */

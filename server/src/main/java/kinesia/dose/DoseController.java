@@ -17,6 +17,7 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.PainScore;
@@ -181,7 +182,10 @@ class DoseController {
     NextLoad nextLoad(@RequestBody NextLoadAsk ask) {
         Exercise exercise = exercise(ask.exerciseKey());
         ReachableLoads loads = loads(ask.equipment(), exercise, new Body(ask.sex(), ask.statureM(), ask.bodyMassKg()));
-        Load load = loads.atMost(ask.loadKg());
+        Load load = loads.atMost(ask.loadKg())
+                .orElseThrow(() -> new InvalidValue(
+                        "loadKg",
+                        "is under the lightest load here, " + loads.lightest().label()));
         int most = ask.mostReps() == null ? 30 : ask.mostReps();
         return Progression.next(
                         ask.previous().session(exercise.key(), load),

@@ -53,6 +53,7 @@ class ArmController {
             String loadLabel,
             boolean avoidsThePose,
             double placeShare,
+            double worstShare,
             double meanShare,
             Figure figure,
             CurveView curve,
@@ -60,11 +61,12 @@ class ArmController {
 
     /** Before, up to three changes, what was tried and rejected. */
     record EaseAnswer(
-            double placeNm,
+            double placeStress,
             Figure figure,
             CurveView curve,
             List<EaseChange> changes,
             List<Easing.Rejected> rejected,
+            Easing.@Nullable Kinder substitute,
             int tried) {}
 
     /** The load on one arm over a movement; see the request's and the answer's fields for units. */
@@ -101,11 +103,12 @@ class ArmController {
                         asked.equipment(),
                         asked.limits()));
         return new EaseAnswer(
-                answer.placeNm(),
+                answer.placeStress(),
                 Figure.of(answer.before(), asked.body(), answer.curve()),
                 CurveView.of(answer.curve()),
                 answer.changes().stream().map(c -> change(c, asked.body())).toList(),
                 answer.rejected(),
+                answer.substitute(),
                 answer.tried());
     }
 
@@ -118,6 +121,7 @@ class ArmController {
                 c.load().label(),
                 c.avoidsThePose(),
                 c.placeShare(),
+                c.worstShare(),
                 c.meanShare(),
                 Figure.of(c.exercise(), body, c.curve()),
                 CurveView.of(c.curve()),

@@ -11,6 +11,7 @@ import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Planner;
+import kinesia.core.screening.LimitTargets;
 import kinesia.core.screening.ScreeningFile;
 import kinesia.core.screening.ScreeningRules;
 import org.springframework.context.annotation.Bean;
@@ -25,20 +26,26 @@ class RuleConfiguration {
         for (String file : Catalogue.FILES) {
             catalogue.put(file, text("exercises/" + file));
         }
+        Catalogue entries = Catalogue.parse(catalogue);
         return new ExerciseModel(
-                Catalogue.parse(catalogue),
-                StressWeights.parse("stress.yaml", text("stress.yaml")),
+                entries,
+                StressWeights.parse("stress.yaml", text("stress.yaml"), entries),
                 StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
     }
 
     @Bean
-    ScreeningRules screeningRules() throws IOException {
-        return new ScreeningRules(ScreeningFile.parse("screening.yaml", text("screening.yaml")));
+    ScreeningRules screeningRules(ExerciseModel model) throws IOException {
+        return new ScreeningRules(ScreeningFile.parse("screening.yaml", text("screening.yaml"), model.catalogue()));
     }
 
     @Bean
-    Methods methods() throws IOException {
-        return Methods.parse("methods.yaml", text("methods.yaml"));
+    LimitTargets limitTargets(ExerciseModel model) {
+        return new LimitTargets(model.catalogue());
+    }
+
+    @Bean
+    Methods methods(ExerciseModel model) throws IOException {
+        return Methods.parse("methods.yaml", text("methods.yaml"), model.catalogue());
     }
 
     @Bean

@@ -16,6 +16,7 @@ import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.SaidEffort;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
@@ -82,6 +83,10 @@ class FloorController {
             Figure figure,
             List<Load> loads,
             List<String> setUp,
+            String up,
+            String down,
+            String danger,
+            List<SaidEffort> said,
             List<String> cues,
             String breathing,
             List<String> faults,
@@ -309,6 +314,10 @@ class FloorController {
                                             here.equipment(), model.catalogue().get(slot.exerciseKey()), here.body())
                                     .loads(),
                             exercise.guidance().setUp(),
+                            exercise.guidance().up(),
+                            exercise.guidance().down(),
+                            exercise.guidance().danger(),
+                            SaidEffort.after(slot.targetEffort(), slot.trial()),
                             exercise.guidance().cues(),
                             exercise.guidance().breathing(),
                             exercise.guidance().faults(),

@@ -38,6 +38,8 @@ public class SetLog implements Persistable<UUID> {
     private String loadLabel;
     private int reps;
     private @Nullable Double effort;
+    // Null in rows from before it was kept apart: then it may have been the plan's effort that nobody said.
+    private @Nullable Boolean effortSaid;
     private int pain;
 
     @Enumerated(EnumType.STRING)
@@ -77,6 +79,7 @@ public class SetLog implements Persistable<UUID> {
         this.loadLabel = set.load().label();
         this.reps = set.reps();
         this.effort = set.effort() == null ? null : set.effort().value();
+        this.effortSaid = set.effort() != null;
         this.pain = set.pain().value();
         this.painSite = set.painSite();
         this.painSide = set.painSide();
@@ -112,7 +115,7 @@ public class SetLog implements Persistable<UUID> {
                 setNumber,
                 new Load(loadKg, loadLabel),
                 reps,
-                effort == null ? null : Effort.of(effort),
+                effort == null || !Boolean.TRUE.equals(effortSaid) ? null : Effort.of(effort),
                 PainScore.of(pain),
                 painSite,
                 painSide);

@@ -127,6 +127,10 @@ class ComposeController {
             String exerciseKey,
             Figure figure,
             List<String> setUp,
+            String up,
+            String down,
+            String danger,
+            boolean homeAlone,
             List<String> cues,
             String breathing,
             String landmark) {}
@@ -180,6 +184,7 @@ class ComposeController {
         if (written == null) {
             throw Problem.invalid(List.of(new Problem.Field("composition.written", "is needed")));
         }
+        PlanCheck.requireOnce("composition.written", written);
         VisitPlanner.Ready ready = ready(ask, who);
         PlanRequest request = ready.request();
         if (request == null) {
@@ -314,6 +319,10 @@ class ComposeController {
                 exercise.key(),
                 Figure.still(exercise, request.body(), curve),
                 exercise.guidance().setUp(),
+                exercise.guidance().up(),
+                exercise.guidance().down(),
+                exercise.guidance().danger(),
+                exercise.guidance().homeAlone(),
                 exercise.guidance().cues(),
                 exercise.guidance().breathing(),
                 exercise.guidance().landmark());

@@ -13,6 +13,7 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Role;
 import kinesia.core.plan.LimitCheck;
 import kinesia.core.plan.Methods;
+import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
@@ -137,6 +138,9 @@ class CompositionController {
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw Problem.invalid(List.of(new Problem.Field("name", "is needed, at most 60 characters")));
         }
+        if (body.composition().written() != null) {
+            PlanCheck.requireOnce("composition.written", body.composition().written());
+        }
         SessionTemplate known = templates.findById(id).orElse(null);
         if (known != null && !known.roomId().equals(who.roomId())) {
             throw Problem.notFound("template");
@@ -155,6 +159,9 @@ class CompositionController {
     }
 
     private void check(Composition composition, SignedIn who) {
+        if (composition.written() != null) {
+            PlanCheck.requireOnce("composition.written", composition.written());
+        }
         String method = composition.method();
         if (method != null && methods.find(method).isEmpty()) {
             throw Problem.invalid(List.of(new Problem.Field("composition.method", "'" + method + "' is no method")));

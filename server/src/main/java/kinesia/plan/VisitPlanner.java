@@ -223,7 +223,7 @@ public class VisitPlanner {
         return records.isEmpty()
                 ? Map.of()
                 : records.get(records.size() - 1).plan().slots().stream()
-                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets));
+                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
     }
 
     private static Ready heldByScreen(Assessment assessment) {

@@ -34,6 +34,9 @@ class PlaceController {
             Implement.BAND,
             Implement.HOUSEHOLD);
 
+    // What is listed is what two hands can have at once; one handle alone may take more of the plates.
+    private static final int IN_BOTH_HANDS = 2;
+
     private final Places places;
     private final StarterPlaces starter;
 
@@ -102,7 +105,8 @@ class PlaceController {
 
     private static List<LoadsOf> loadsOf(Equipment equipment) {
         return LOADED.stream()
-                .map(i -> new LoadsOf(i, ReachableLoads.of(equipment, i, 0).loads()))
+                .map(i -> new LoadsOf(
+                        i, ReachableLoads.of(equipment, i, 0, IN_BOTH_HANDS).loads()))
                 .flatMap(l -> l.loads().isEmpty() ? Stream.empty() : Stream.of(l))
                 .toList();
     }

@@ -5,21 +5,17 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Stream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Clients;
-import kinesia.core.exercise.ExerciseModel;
-import kinesia.core.exercise.Grip;
-import kinesia.core.exercise.Implement;
-import kinesia.core.exercise.Stance;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.LimitChange;
+import kinesia.core.screening.LimitTargets;
 import kinesia.core.screening.LimitsInForce;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
@@ -37,7 +33,7 @@ class LimitController {
     private final Clients clients;
     private final Standings standings;
     private final LimitChanges changes;
-    private final ExerciseModel model;
+    private final LimitTargets targets;
     private final Methods methods;
     private final RoomCalendar calendar;
 
@@ -45,10 +41,10 @@ class LimitController {
             Clients clients,
             Standings standings,
             LimitChanges changes,
-            ExerciseModel model,
+            LimitTargets targets,
             Methods methods,
             RoomCalendar calendar) {
-        this.model = model;
+        this.targets = targets;
         this.methods = methods;
         this.clients = clients;
         this.standings = standings;
@@ -100,26 +96,11 @@ class LimitController {
                 .toList();
     }
 
+    /** What may be named; kinds that leave nothing named out take none, though the core lets them hold for one movement. */
     private List<String> targets(Limit.Kind kind) {
-        return switch (kind) {
-            case NO_GRIP -> names(Grip.values());
-            case NO_IMPLEMENT -> names(Implement.values());
-            case NO_STANCE -> names(Stance.values());
-            case NO_EXERCISE ->
-                model.catalogue().all().stream()
-                        .flatMap(e -> Stream.of(e.movementFamily(), e.key()))
-                        .distinct()
-                        .sorted()
-                        .toList();
-            case NO_METHOD -> methods.all().stream().map(Method::key).toList();
-            default -> List.of();
-        };
-    }
-
-    private static List<String> names(Enum<?>[] values) {
-        return Stream.of(values)
-                .map(v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-'))
-                .toList();
+        return kind == Limit.Kind.NO_METHOD
+                ? methods.all().stream().map(Method::key).toList()
+                : kind.hasTarget() ? targets.of(kind) : List.of();
     }
 
     @GetMapping("/api/clients/{clientId}/limits")
@@ -150,9 +131,18 @@ class LimitController {
         if (standing.screen() == null) {
             throw Problem.refused("There is no screen yet, and so no limits to change.");
         }
+        requireTarget(body.added());
         changes.saveAndFlush(
                 new StoredLimitChange(id, clientId, made(body, standing, today, who.name()), calendar.now()));
         return view(clientId, who);
+    }
+
+    /** A name that nothing has would leave nothing out. */
+    private void requireTarget(LimitChange.@Nullable Added added) {
+        if (added != null && added.target() != null && !targets(added.kind()).contains(added.target())) {
+            throw new InvalidValue(
+                    "added.target", "'" + added.target() + "' is not something this limit can leave out");
+        }
     }
 
     private static LimitChange made(ChangeLimit body, Standing standing, LocalDate today, String author) {

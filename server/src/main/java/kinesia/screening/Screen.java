@@ -59,7 +59,9 @@ public class Screen extends WrittenOnce {
     }
 
     public ScreenAnswers answers() {
-        return Json.read(answers, ScreenAnswers.class);
+        ScreenAnswers stored = Json.read(answers, ScreenAnswers.class);
+        // Answers stored before the rules had versions were given to the first.
+        return stored.version() == null ? stored.underVersion(1) : stored;
     }
 
     public Assessment assessment() {

@@ -23,12 +23,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ScreenDraftController {
     private static final int LARGEST = 60_000;
+    private static final DraftView NONE = new DraftView(null, null, null, null);
 
     private final Clients clients;
     private final ScreenDrafts drafts;
+    private final Screens screens;
     private final RoomCalendar calendar;
 
-    ScreenDraftController(Clients clients, ScreenDrafts drafts, RoomCalendar calendar) {
+    ScreenDraftController(Clients clients, ScreenDrafts drafts, Screens screens, RoomCalendar calendar) {
+        this.screens = screens;
         this.clients = clients;
         this.drafts = drafts;
         this.calendar = calendar;
@@ -41,17 +44,23 @@ class ScreenDraftController {
             @Nullable Instant changedAt,
             @Nullable String changedBy) {}
 
-    /** @param version of what the change was made to; missing for the first save */
-    record SaveDraft(@Nullable Long version, JsonNode draft) {}
+    /**
+     * @param version of what the change was made to; missing for the first save
+     * @param screenId the screen that this becomes when it is kept; missing when the page does not say
+     */
+    record SaveDraft(@Nullable Long version, @Nullable UUID screenId, JsonNode draft) {}
 
     @GetMapping("/api/clients/{clientId}/screen-draft")
     @Transactional(readOnly = true)
     DraftView draft(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
         clients.require(clientId, who.roomId());
-        return drafts.findById(clientId).map(ScreenDraftController::view).orElse(new DraftView(null, null, null, null));
+        return drafts.findById(clientId).map(ScreenDraftController::view).orElse(NONE);
     }
 
-    /** Saves the draft; somebody else's newer one is answered with a conflict and stays. */
+    /**
+     * Saves the draft; somebody else's newer one is answered with a conflict and stays. A save that arrives after its screen was
+     * kept brings nothing back: there is no draft then.
+     */
     @PutMapping("/api/clients/{clientId}/screen-draft")
     @Transactional
     DraftView save(@PathVariable UUID clientId, @RequestBody SaveDraft body, @AuthenticationPrincipal SignedIn who) {
@@ -59,6 +68,10 @@ class ScreenDraftController {
         String text = Json.write(body.draft());
         if (text.length() > LARGEST) {
             throw Problem.invalid(List.of(new Problem.Field("draft", "is larger than a screen can be")));
+        }
+        clients.lock(clientId);
+        if (body.screenId() != null && screens.existsById(body.screenId())) {
+            return NONE;
         }
         ScreenDraft draft = drafts.findById(clientId).orElse(null);
         if (draft != null && (body.version() == null || body.version() != draft.version())) {

@@ -18,8 +18,10 @@ import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
 import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Continuity;
 import kinesia.core.screening.Outcome;
 import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.ScreenAnswers.Earlier;
 import kinesia.core.screening.ScreenComparison;
 import kinesia.core.screening.ScreenComparison.Comparison;
 import kinesia.core.screening.ScreenQuestions;
@@ -72,9 +74,10 @@ class ScreeningController {
      * The latest screen; missing when there was none.
      *
      * @param now what it says today, with the clearances that hold now
+     * @param earlier what the next screen has to know: a stop nobody has answered for, the last reading
      */
     record LatestScreen(
-            @Nullable ScreenView screen, @Nullable Assessment now) {}
+            @Nullable ScreenView screen, @Nullable Assessment now, Earlier earlier) {}
 
     record ScreenTaken(UUID id, LocalDate takenOn, String takenBy, Outcome outcome) {}
 
@@ -119,7 +122,19 @@ class ScreeningController {
         Client client = clients.require(clientId, who.roomId());
         Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
         Screen screen = standing.screen();
-        return new LatestScreen(screen == null ? null : view(screen), standing.assessment());
+        return new LatestScreen(
+                screen == null ? null : view(screen),
+                standing.assessment(),
+                Continuity.before(screen == null ? null : taken(screen), client.stop()));
+    }
+
+    /** Assesses a screen of this client as it is filled in, beside the clearances and stops on record. Nothing is kept. */
+    @PostMapping("/api/clients/{clientId}/screen/assess")
+    @Transactional(readOnly = true)
+    Assessment assessFor(
+            @PathVariable UUID clientId, @RequestBody ScreenAnswers answers, @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        return rules.assess(standings.completed(answers, client), calendar.today(who.roomId()));
     }
 
     /** Every screen of a client, newest first. */
@@ -165,11 +180,12 @@ class ScreeningController {
             @RequestBody ScreenAnswers answers,
             @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
+        clients.lock(clientId);
         if (screens.existsById(id)) {
             return view(own(clientId, id));
         }
         LocalDate today = calendar.today(who.roomId());
-        ScreenAnswers onRecord = answers.withClearances(standings.clearancesOf(clientId));
+        ScreenAnswers onRecord = standings.completed(answers, client);
         Assessment assessment = rules.assess(onRecord, today);
         client.endHold();
         drafts.deleteById(clientId);

@@ -7,11 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import kinesia.client.Client;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Clearance;
+import kinesia.core.screening.Continuity;
 import kinesia.core.screening.LimitChange;
 import kinesia.core.screening.LimitsInForce;
 import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.ScreenComparison;
 import kinesia.core.screening.ScreeningRules;
 import org.springframework.stereotype.Component;
 
@@ -72,7 +75,11 @@ public class Standings {
                 .toList();
     }
 
-    /** A screen speaks for itself until a clearance comes, goes or ends; then its answers are assessed anew. */
+    /**
+     * A screen speaks for itself, as the rules of its day judged it, until a clearance comes, goes or ends, or a day that one of
+     * its limits waits for; then its answers are assessed anew. What came into the screen later is said, and never makes it
+     * incomplete.
+     */
     private Assessment onDay(Screen screen, List<Clearance> now, LocalDate day) {
         ScreenAnswers answers = screen.answers();
         List<Clearance> then = answers.clearances();
@@ -80,6 +87,21 @@ public class Standings {
                 .filter(c -> c.holdsOn(day))
                 .toList()
                 .equals(then.stream().filter(c -> c.holdsOn(screen.takenOn())).toList());
-        return unchanged ? screen.assessment() : rules.assess(answers.withClearances(now), screen.takenOn(), day);
+        Assessment judged = unchanged && !rules.turnsBetween(answers, screen.takenOn(), day)
+                ? screen.assessment()
+                : rules.assess(answers.withClearances(now), screen.takenOn(), day);
+        return judged.saying(rules.notAskedThen(answers, screen.takenOn()));
+    }
+
+    /** {@code answers} as they are judged: beside the clearances on record and what earlier screens and sessions left. */
+    ScreenAnswers completed(ScreenAnswers answers, Client client) {
+        ScreenComparison.Taken last = screens.findLatest(List.of(client.id())).stream()
+                .map(s -> new ScreenComparison.Taken(s.takenOn(), s.answers(), s.assessment()))
+                .findFirst()
+                .orElse(null);
+        return Continuity.known(answers, last)
+                .withClearances(clearancesOf(client.id()))
+                .after(Continuity.before(last, client.stop()))
+                .underVersion(ScreeningRules.VERSION);
     }
 }

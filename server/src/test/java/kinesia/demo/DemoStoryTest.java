@@ -59,8 +59,8 @@ class DemoStoryTest {
     void a_referral_holds_planning_and_says_what_to_do() throws Exception {
         JsonNode next = next("Edda Strandby");
         assertThat(next.has("plan")).isFalse();
-        assertThat(next.at("/refusals/0/ruleId").asText()).isEqualTo("FLAG-neck");
-        assertThat(next.at("/whatToDo/0").asText()).contains("clinician");
+        assertThat(next.at("/refusals/0/ruleId").asText()).isEqualTo("FLAG-both-shoulders-stiff");
+        assertThat(next.at("/whatToDo/0").asText()).contains("doctor");
     }
 
     @Test
@@ -83,7 +83,7 @@ class DemoStoryTest {
     void a_morning_not_yet_answered_keeps_the_place_from_progress() throws Exception {
         JsonNode next = next("Maren Oldvik");
         assertThat(next.get("morningFor").asText()).isNotBlank();
-        assertThat(next.at("/signals/0/reason/ruleId").asText()).isEqualTo("RESPONSE-no-answer");
+        assertThat(next.at("/signals/0/reason/ruleId").asText()).isEqualTo("RESPONSE-waiting");
     }
 
     @Test

@@ -155,7 +155,15 @@ class FloorTest {
                         .status())
                 .isEqualTo(409);
 
-        JsonNode answers = caller.get("/api/clients/" + client + "/screen").at("/screen/answers");
+        // The next screen knows what stopped the last session, and asks whether a clinician has seen it.
+        Answer screen = caller.get("/api/clients/" + client + "/screen");
+        assertThat(screen.at("/earlier/stop/sign").asText()).isEqualTo("dizziness");
+        ObjectNode answers = screen.at("/screen/answers").deepCopy();
+        assertThat(caller.post("/api/clients/" + client + "/screen/assess", answers)
+                        .at("/missing/0")
+                        .asText())
+                .contains("dizziness", "Has a clinician seen it");
+        answers.putObject("earlier").put("stopSeen", true);
         assertThat(caller.put("/api/clients/" + client + "/screens/" + UUID.randomUUID(), answers)
                         .status())
                 .isEqualTo(200);

@@ -120,7 +120,10 @@ class ScreeningApiTest {
                         .putObject("FLAG-neck")
                         .put("present", true)
                         .put("side", "LEFT"));
-        assertThat(next(client).at("/refusals/0/ruleId").asText()).isEqualTo("FLAG-neck");
+        // One arm rests; the other goes on.
+        assertThat(next(client).has("plan")).isTrue();
+        assertThat(caller.get("/api/clients/" + client + "/limits").body().findValuesAsText("kind"))
+                .contains("NO_LOADING", "NO_SUPPORT_ON_HAND");
         String today = next(client).get("today").asText();
         String id = UUID.randomUUID().toString();
         String path = "/api/clients/" + client + "/clearances/" + id;
@@ -147,7 +150,8 @@ class ScreeningApiTest {
         assertThat(screen.at("/now/notes").toString()).contains("nothing overhead");
         assertThat(caller.post(path + "/withdraw", Map.of()).at("/holds").asBoolean())
                 .isFalse();
-        assertThat(next(client).has("plan")).isFalse();
+        assertThat(caller.get("/api/clients/" + client + "/limits").body().findValuesAsText("kind"))
+                .contains("NO_LOADING");
     }
 
     @Test

@@ -114,7 +114,14 @@ public class Caller {
                 .put("regularlyActive", true)
                 .put("knownDisease", false)
                 .put("symptoms", false);
-        answers.putObject("pressure").put("concern", false).putArray("readings");
+        answers.putObject("pressure")
+                .put("concern", false)
+                .putArray("readings")
+                .addObject()
+                .put("systolic", 124)
+                .put("diastolic", 76)
+                .put("pulse", 68)
+                .put("newlyIrregular", false);
         ObjectNode cautions = answers.putObject("cautions");
         questions.get("cautions").forEach(c -> cautions.put(c.get("id").asText(), false));
         answers.putArray("soreSites");

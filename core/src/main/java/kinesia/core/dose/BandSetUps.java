@@ -9,6 +9,7 @@ import kinesia.core.arm.Resistance;
 import kinesia.core.arm.Vec3;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.ResistanceSpec;
 import kinesia.core.reason.Numbers;
 
@@ -51,7 +52,8 @@ final class BandSetUps {
         }
     }
 
-    static BandSetUps of(Exercise exercise, Body body) {
+    /** The set-ups that stretch a band to at most {@code mostStretch} times its free length. */
+    static BandSetUps of(Exercise exercise, Body body, double mostStretch) {
         if (!(exercise.resistance() instanceof ResistanceSpec.Elastic band)) {
             return new BandSetUps(List.of(), 0);
         }
@@ -62,13 +64,15 @@ final class BandSetUps {
         double hardest = Math.max(start, reach(exercise, arm, anchor, 1));
         double plain = pull(band, hardest, free - band.wrap() * body.statureM());
         // Only a band from an anchor has a foot mark; one underfoot is shortened by wrapping alone.
-        boolean anchored = exercise.equipment().contains("high anchor");
+        boolean anchored = exercise.equipment().stream().anyMatch(Gear.ANCHORS::contains);
         List<SetUp> all = new ArrayList<>();
         for (int wraps = 0; wraps <= MOST_WRAPS; wraps++) {
             for (double further : FURTHER_M) {
                 double length = free - band.wrap() * body.statureM() - wraps * WRAP_M;
-                boolean possible = (further == 0 || anchored) && length > free / 2 && start + further > length;
-                if (possible || (wraps == 0 && further == 0)) {
+                boolean within = (hardest + further) / length <= mostStretch + 1e-9;
+                boolean possible =
+                        within && (further == 0 || anchored) && length > free / 2 && start + further > length;
+                if (possible || (within && wraps == 0 && further == 0)) {
                     all.add(new SetUp(wraps, further, pull(band, hardest + further, length) / plain));
                 }
             }
@@ -93,8 +97,8 @@ final class BandSetUps {
 
     /** {@code plain} loads and those that other set-ups add between and beyond them. */
     ReachableLoads widen(ReachableLoads plain) {
-        if (setUps.isEmpty()) {
-            return plain;
+        if (hardestNewtonsPerKg == 0) {
+            return plain; // not held by a band that is stretched
         }
         List<Load> all = new ArrayList<>();
         List<SetUp> plainest = setUps.stream()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.IntFunction;
 import kinesia.core.arm.BandCalibration;
+import kinesia.core.exercise.Gear;
 import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
 
@@ -16,8 +17,10 @@ import org.jspecify.annotations.Nullable;
  * @param angledBar null when there is none
  * @param stack cable stack; null when there is none
  * @param bands bands with their measured pull, at most 8
- * @param furniture chair, flat bench, adjustable bench, sloped pad, high anchor, mat
+ * @param furniture what carries a body or a hand, or holds a band, and is solid: one of {@link Gear#FURNITURE}
  * @param household jugs, cans and bags by measured mass
+ * @param machines machines with a stack of their own; null when there are none
+ * @param alone whether clients train there with nobody beside them; null when nothing was said, so not
  * @param fixtures bench notches, anchor heights and cuffs; null when nothing was said of them
  */
 public record Equipment(
@@ -29,10 +32,12 @@ public record Equipment(
         List<Band> bands,
         Set<String> furniture,
         @Nullable List<HouseholdObject> household,
-        @Nullable Fixtures fixtures) {
-    /** The furniture that exercises may ask for. */
-    public static final List<String> FURNITURE =
-            List.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat");
+        @Nullable Fixtures fixtures,
+        @Nullable List<Machine> machines,
+        @Nullable Boolean alone) {
+    // Where an anchor counts as low, middle or high [house], metres above the floor.
+    private static final double LOW_UP_TO_M = 0.6;
+    private static final double HIGH_FROM_M = 1.7;
 
     // Bands are combined in every way; more of them would make thousands of loads that nobody tells apart.
     private static final int MOST_BANDS = 8;
@@ -44,16 +49,17 @@ public record Equipment(
         dumbbellsKg = List.copyOf(dumbbellsKg);
         bands = List.copyOf(bands);
         furniture = Set.copyOf(furniture);
-        // Places kept before household objects were known have none.
         household = household == null ? List.of() : List.copyOf(household);
+        machines = machines == null ? List.of() : List.copyOf(machines);
         requireAtMost("dumbbellsKg", dumbbellsKg.size(), MOST_OF_A_KIND);
         requireAtMost("bands", bands.size(), MOST_BANDS);
         requireAtMost("household", household.size(), MOST_OF_A_KIND);
         List<Double> dumbbells = dumbbellsKg;
         each("dumbbellsKg", dumbbells.size(), i -> dumbbells.get(i), 0.1, HEAVIEST_KG, "kg");
         for (String item : furniture) {
-            if (!FURNITURE.contains(item)) {
-                throw new InvalidValue("furniture", "'" + item + "' is not one of " + String.join(", ", FURNITURE));
+            if (!Gear.FURNITURE.contains(item)) {
+                throw new InvalidValue(
+                        "furniture", "'" + item + "' is not one of " + String.join(", ", Gear.FURNITURE));
             }
         }
     }
@@ -68,12 +74,37 @@ public record Equipment(
             List<Band> bands,
             Set<String> furniture,
             @Nullable List<HouseholdObject> household) {
-        this(dumbbellsKg, handle, straightBar, angledBar, stack, bands, furniture, household, null);
+        this(dumbbellsKg, handle, straightBar, angledBar, stack, bands, furniture, household, null, null, null);
     }
 
     @Override
     public List<HouseholdObject> household() {
         return household == null ? List.of() : household;
+    }
+
+    /** Whether nobody stands by, so that only what may be done alone is done there. */
+    public boolean nobodyStandsBy() {
+        return Boolean.TRUE.equals(alone);
+    }
+
+    @Override
+    public List<Machine> machines() {
+        return machines == null ? List.of() : machines;
+    }
+
+    /** Whether a band or cable can be fixed at the height called {@code anchor}, by its name or by a measured height. */
+    public boolean hasAnchor(String anchor) {
+        boolean high = anchor.equals("high anchor");
+        boolean low = anchor.equals("low anchor");
+        boolean measured = fixtures != null
+                && fixtures.anchorHeightsM().stream()
+                        .anyMatch(m ->
+                                low ? m <= LOW_UP_TO_M : high ? m >= HIGH_FROM_M : m > LOW_UP_TO_M && m < HIGH_FROM_M);
+        return furniture.contains(anchor)
+                || measured
+                // A closed door holds an anchor at any height; a post or bed leg up to the waist.
+                || furniture.contains("door anchor")
+                || (!high && furniture.contains("post"));
     }
 
     private static void requireAtMost(String field, int size, int most) {
@@ -190,8 +221,22 @@ public record Equipment(
             BandCalibration.of(freeLengthM, firstPull, secondPull);
         }
 
+        /** The longer of the two stretches over the free length. */
+        double furthestStretch() {
+            return Math.max(firstPull.lengthM(), secondPull.lengthM()) / freeLengthM;
+        }
+
         BandCalibration calibration() {
             return BandCalibration.of(freeLengthM, firstPull, secondPull);
+        }
+    }
+
+    /** A machine called by one of {@link Gear#MACHINES}, with its stack. */
+    public record Machine(String name, Stack stack) {
+        public Machine {
+            if (!Gear.MACHINES.contains(name)) {
+                throw new InvalidValue("name", "'" + name + "' is not one of " + String.join(", ", Gear.MACHINES));
+            }
         }
     }
 

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param side null when both arms worked together
  * @param reps 0 to 60; 0 when the set was broken off
- * @param effort null when not said
+ * @param effort as the client said it; null when nobody said, and never filled in from the plan
  * @param pain joint or tendon pain during the set
  * @param painSite where, if there was any
  * @param painSide on which arm, if there was any
@@ -33,8 +33,8 @@ public record LoggedSet(
         InvalidValue.requireWithin("setNumber", setNumber, 1, 20, "");
     }
 
-    /** Whether it counts toward the week's hard sets. */
-    public boolean isHard() {
-        return effort != null && effort.isHard();
+    /** Whether it counts toward the week's hard sets: by what was said, and as {@code planned} where nothing was. */
+    public boolean isHard(Effort planned) {
+        return (effort == null ? planned : effort).isHard();
     }
 }

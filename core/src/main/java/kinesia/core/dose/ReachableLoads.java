@@ -13,6 +13,11 @@ import org.jspecify.annotations.Nullable;
 
 /** The loads that a place can really give an exercise, lightest first, each once. */
 public record ReachableLoads(List<Load> loads) {
+    /** What a band may be stretched to over its free length, where nobody measured further [house]. */
+    public static final double MOST_STRETCH = 2.5;
+
+    private static final Body MIDDLING = new Body(kinesia.core.arm.Sex.FEMALE, 1.65, 68);
+
     // Loads nearer than this are the same load.
     private static final double SAME_KG = 0.005;
 
@@ -22,27 +27,49 @@ public record ReachableLoads(List<Load> loads) {
 
     /** All loads of {@code equipment} for {@code exercise}; body weight gives one, its share of {@code body}'s mass. */
     public static ReachableLoads of(Equipment equipment, Exercise exercise, Body body) {
-        ReachableLoads plain = of(equipment, exercise.implement(), exercise.bodyWeightShare() * body.massKg());
+        double own = exercise.bodyWeightShare() * body.massKg();
+        ReachableLoads plain = exercise.implement() == Implement.MACHINE
+                ? ofMachine(equipment, exercise)
+                : of(equipment, exercise.implement(), own, exercise.implementsAtOnce());
         return exercise.implement() == Implement.BAND
-                ? BandSetUps.of(exercise, body).widen(plain)
+                ? BandSetUps.of(exercise, body, stretch(equipment)).widen(plain)
                 : plain;
     }
 
-    /** All loads of {@code equipment} with {@code implement}; {@code ownKg} is what the hands carry of the body. */
-    public static ReachableLoads of(Equipment equipment, Implement implement, double ownKg) {
+    /** How far every band here may be stretched: as far as it was measured, else two and a half times its free length. */
+    private static double stretch(Equipment equipment) {
+        return equipment.bands().stream()
+                .mapToDouble(b -> b.pulls() == null ? MOST_STRETCH : b.pulls().furthestStretch())
+                .min()
+                .orElse(MOST_STRETCH);
+    }
+
+    private static ReachableLoads ofMachine(Equipment equipment, Exercise exercise) {
+        TreeMap<Long, Load> found = new TreeMap<>();
+        equipment.machines().stream()
+                .filter(m -> exercise.equipment().contains(m.name()))
+                .forEach(m -> stack(m.stack(), found));
+        return new ReachableLoads(List.copyOf(found.values()));
+    }
+
+    /**
+     * All loads of {@code equipment} with {@code implement}, of which {@code atOnce} (1 or 2) are loaded together and share
+     * the plates; {@code ownKg} is what the hands carry of the body.
+     */
+    public static ReachableLoads of(Equipment equipment, Implement implement, double ownKg, int atOnce) {
         TreeMap<Long, Load> found = new TreeMap<>();
         switch (implement) {
             case DUMBBELL -> {
                 equipment.dumbbellsKg().forEach(kg -> add(found, Load.ofKg(kg)));
-                plated(equipment.handle(), found);
+                plated(equipment.handle(), atOnce, found);
             }
-            case STRAIGHT_BAR -> plated(equipment.straightBar(), found);
-            case ANGLED_BAR -> plated(equipment.angledBar(), found);
+            case STRAIGHT_BAR -> plated(equipment.straightBar(), 1, found);
+            case ANGLED_BAR -> plated(equipment.angledBar(), 1, found);
             case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR -> stack(equipment.stack(), found);
             case BAND -> bands(equipment.bands(), found);
             case HOUSEHOLD -> equipment.household().forEach(o -> add(found, new Load(o.kg(), o.name())));
             case MACHINE -> {
-                // No machine's stack is listed yet, so none gives a load.
+                // Which machine it is stands in the exercise.
             }
             case BODY_WEIGHT -> add(found, new Load(ownKg, "body weight"));
             case NOTHING -> add(found, new Load(0, "no load"));
@@ -57,9 +84,14 @@ public record ReachableLoads(List<Load> loads) {
 
     /** What {@code exercise} needs and {@code equipment} lacks, in words. */
     public static List<String> missingFor(Equipment equipment, Exercise exercise) {
-        return exercise.equipment().stream()
+        List<String> missing = exercise.equipment().stream()
                 .filter(item -> !has(equipment, item, exercise.implement()))
                 .toList();
+        // The words are the same for everybody, so a body of any size tells whether a band reaches.
+        boolean tooShort = missing.isEmpty()
+                && exercise.implement() == Implement.BAND
+                && of(equipment, exercise, MIDDLING).isEmpty();
+        return tooShort ? List.of("band that was measured as far as it is stretched here") : missing;
     }
 
     public boolean isEmpty() {
@@ -70,15 +102,15 @@ public record ReachableLoads(List<Load> loads) {
         return loads.get(0);
     }
 
-    /** The heaviest load of at most {@code kg}; the lightest there is when all are heavier. */
-    public Load atMost(double kg) {
-        Load best = lightest();
+    /** The heaviest load of at most {@code kg}; empty when all are heavier: what is not there is never proposed. */
+    public Optional<Load> atMost(double kg) {
+        Load best = null;
         for (Load load : loads) {
             if (load.kg() <= kg + SAME_KG) {
                 best = load;
             }
         }
-        return best;
+        return Optional.ofNullable(best);
     }
 
     /** The next heavier load. */
@@ -103,13 +135,16 @@ public record ReachableLoads(List<Load> loads) {
             case "straight bar" -> e.straightBar() != null;
             case "angled bar" -> e.angledBar() != null;
             case "cable stack" -> e.stack() != null;
+            case "curl machine", "dip machine", "extension machine" ->
+                e.machines().stream().anyMatch(m -> m.name().equals(item));
+            case "low anchor", "middle anchor", "high anchor" -> e.hasAnchor(item);
             case "household object" -> !e.household().isEmpty();
             case "bands" -> !e.bands().isEmpty() || implement != Implement.BAND;
             default -> e.furniture().contains(item);
         };
     }
 
-    private static void plated(@Nullable Plated bar, TreeMap<Long, Load> found) {
+    private static void plated(@Nullable Plated bar, int atOnce, TreeMap<Long, Load> found) {
         if (bar == null) {
             return;
         }
@@ -117,7 +152,7 @@ public record ReachableLoads(List<Load> loads) {
         for (Equipment.PlatePair pair : bar.pairs()) {
             List<Double> more = new ArrayList<>();
             for (double sum : sums) {
-                for (int n = 0; n <= pair.count(); n++) {
+                for (int n = 0; n <= pair.count() / atOnce; n++) {
                     more.add(sum + 2 * n * pair.plateKg());
                 }
             }

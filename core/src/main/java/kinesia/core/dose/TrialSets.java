@@ -9,7 +9,7 @@ public final class TrialSets {
     public static final int MOST = 3;
     private static final double TWO_STEPS_UP_TO = 3;
     private static final double ONE_STEP_UP_TO = 4.5;
-    private static final double FOUND_UP_TO = 6;
+    static final double FOUND_UP_TO = 6;
 
     private TrialSets() {}
 

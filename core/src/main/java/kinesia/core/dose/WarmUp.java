@@ -25,6 +25,7 @@ public final class WarmUp {
     private static final int RAMP_CHANGE_S = 15;
     private static final int BRIEF_RAMP_CHANGE_S = 5;
     private static final int EXTRA_ROUND_AGE = 65;
+    private static final double SAME_KG = 0.05;
 
     private WarmUp() {}
 
@@ -95,7 +96,7 @@ public final class WarmUp {
     }
 
     /**
-     * Ramp sets for {@code exercise} at {@code working} load; loads the room has, rounded down, repeats left out, one when
+     * Ramp sets for {@code exercise} at {@code working} load; loads the room has, never over the share; what would repeat or is not there is left out, one when
      * {@code brief}.
      */
     public static List<Step> ramp(Exercise exercise, Load working, Effort target, ReachableLoads loads, boolean brief) {
@@ -107,8 +108,8 @@ public final class WarmUp {
                 break;
             }
             double aim = RAMP_SHARES[i] * working.kg();
-            Load load = loads.atMost(aim);
-            if (load.kg() >= working.kg() || load.kg() <= last) {
+            Load load = loads.atMost(aim).orElse(null);
+            if (load == null || load.kg() >= working.kg() || load.kg() <= last) {
                 continue;
             }
             last = load.kg();
@@ -123,8 +124,11 @@ public final class WarmUp {
                                     "WARMUP-ramp",
                                     Tag.PRACTICE,
                                     "40 % x 8, 60 % x 5, and 80 % x 3 when the target effort is 8 or more",
-                                    "About " + share + " % of " + working.label() + ", rounded down to " + load.label()
-                                            + ".",
+                                    share + " % of " + working.label() + " is "
+                                            + (load.kg() < aim - SAME_KG
+                                                    ? Numbers.plain(aim, 1) + " kg; " + load.label()
+                                                            + " is the heaviest under it here."
+                                                    : load.label() + "."),
                                     "A lighter set first tells us how the joint is today.")
                             .with("share", share + " %")
                             .with("working load", working.label())));

@@ -83,7 +83,7 @@ record BodyShape(
 
     /** Whether shoulder, hip and foot make one line that leans on the hands. */
     static boolean leansOnHands(Exercise exercise) {
-        return exercise.movementFamily().startsWith("push-up");
+        return exercise.isCalled("push-up");
     }
 
     /** The same body moved by {@code by}. */
@@ -111,7 +111,7 @@ record BodyShape(
         }
         return switch (exercise.stance()) {
             case STANDING -> path(hip, h, 0.012, -THIGH, -0.012, -SHANK);
-            case SEATED -> path(hip, h, THIGH, 0.0, 0.01, -SHANK);
+            case SEATED, HANGING -> path(hip, h, THIGH, 0.0, 0.01, -SHANK);
             case SUPINE ->
                 reclines(exercise, pitchDeg)
                         ? path(hip, h, THIGH, 0.0, 0.01, -SHANK)

@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Vec3;
+import kinesia.core.reason.Numbers;
 import kinesia.core.reason.RuleFile;
 
 /** All exercises, read from the rule files under {@code exercises/} and checked once. */
@@ -35,6 +37,15 @@ public final class Catalogue {
         "faults",
         "landmark",
         "other-arm",
+        "other-arm-duty",
+        "families",
+        "rung",
+        "also",
+        "braced",
+        "looped",
+        "up",
+        "down",
+        "danger",
         "warm-up",
         "home-alone",
         "closing-press"
@@ -52,6 +63,21 @@ public final class Catalogue {
             "hybrids-and-holds.yaml",
             "companions.yaml",
             "warm-up-and-cool-down.yaml");
+
+    private static final List<String> PADS = List.of("upper-arm", "none");
+    private static final double LONGEST_S = 60;
+    private static final double MOST_REPS = 30;
+    private static final double FURTHEST = 3;
+    private static final List<String> ANGLES = List.of(
+            "progress",
+            "trunk pitch",
+            "trunk roll",
+            "plane of elevation",
+            "elevation",
+            "axial rotation",
+            "elbow flexion");
+    private static final double[] LEAST = {0, -90, -180, -180, -90, -180, -15};
+    private static final double[] MOST = {1, 110, 180, 300, 200, 180, 160};
 
     private final Map<String, Exercise> byKey;
 
@@ -104,12 +130,28 @@ public final class Catalogue {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no exercise '" + key + "'"));
     }
 
+    /** Whether {@code name} is an entry, a movement or a family of this catalogue. */
+    public boolean knows(String name) {
+        return all().stream().anyMatch(e -> e.isCalled(name));
+    }
+
+    /** Every name that {@link #knows} says yes to. */
+    public Set<String> names() {
+        Set<String> names = new java.util.TreeSet<>();
+        for (Exercise e : all()) {
+            names.add(e.key());
+            names.add(e.movementFamily());
+            names.addAll(e.traits().families());
+        }
+        return names;
+    }
+
     private static Exercise exercise(String family, RuleFile item) {
         RuleFile resistance = item.at("resistance");
         Map<Head, Double> stimulus = new EnumMap<>(Head.class);
         item.at("stimulus").entries().forEach((name, share) -> stimulus.put(Head.named(share, name), share(share)));
-        double[] tempo = item.at("tempo").numbers();
-        double[] reps = item.at("reps").numbers();
+        double[] tempo = item.at("tempo").numbers(3, 0, LONGEST_S, "seconds");
+        double[] reps = item.at("reps").numbers(2, 1, MOST_REPS, "repetitions");
         return new Exercise(
                 item.at("key").text(),
                 item.at("name").text(),
@@ -121,7 +163,9 @@ public final class Catalogue {
                 item.at("stance").choice(Stance.class),
                 item.at("arms").choice(Exercise.Arms.class),
                 resistance(resistance),
-                item.find("pad").map(pad -> pad.text().equals("upper-arm")).orElse(false),
+                item.find("pad")
+                        .map(pad -> pad.oneOf("a pad", PADS).equals(PADS.get(0)))
+                        .orElse(false),
                 new Furniture(
                         item.find("bench")
                                 .map(b -> b.choice(Furniture.Bench.class))
@@ -129,27 +173,51 @@ public final class Catalogue {
                         item.find("hands-on")
                                 .map(h -> h.choice(Furniture.Hands.class))
                                 .orElse(Furniture.Hands.FREE)),
+                traits(item),
                 Map.copyOf(stimulus),
-                resistance.find("body-weight-share").map(RuleFile::number).orElse(0.0),
+                resistance
+                        .find("body-weight-share")
+                        .map(s -> s.within(0, 1, "of the body"))
+                        .orElse(0.0),
                 new Exercise.Tempo((int) tempo[0], (int) tempo[1], (int) tempo[2]),
                 new Exercise.RepRange((int) reps[0], (int) reps[1]),
-                item.at("equipment").texts(),
+                item.at("equipment").items().stream()
+                        .map(word -> word.oneOf("something a place can have", Gear.ALL))
+                        .toList(),
                 guidance(item),
                 item.find("warm-up")
                         .map(role -> role.choice(Exercise.WarmUpRole.class))
                         .orElse(Exercise.WarmUpRole.NONE),
-                item.find("closing-press").map(c -> c.text().equals("yes")).orElse(false));
+                item.find("closing-press").map(RuleFile::yesNo).orElse(false));
     }
 
     private static Guidance guidance(RuleFile item) {
         return new Guidance(
                 item.at("set-up").texts(),
+                item.find("up").map(RuleFile::text).orElse(""),
+                item.find("down").map(RuleFile::text).orElse(""),
+                item.find("danger").map(RuleFile::text).orElse(""),
                 item.at("cues").texts(),
                 item.at("breathing").text(),
                 item.at("faults").texts(),
                 item.at("landmark").text(),
                 item.find("other-arm").map(RuleFile::text).orElse("nothing"),
-                item.at("home-alone").text().equals("yes"));
+                item.at("home-alone").yesNo());
+    }
+
+    private static Traits traits(RuleFile item) {
+        Optional<RuleFile> rung = item.find("rung");
+        return new Traits(
+                Set.copyOf(item.find("families").map(RuleFile::texts).orElse(List.of())),
+                item.find("other-arm-duty")
+                        .map(duty -> duty.choice(Traits.OtherArmDuty.class))
+                        .orElse(Traits.OtherArmDuty.RESTS),
+                rung.isPresent() ? rung.get().choice(Traits.Rung.class) : null,
+                item.find("also").map(RuleFile::items).orElse(List.of()).stream()
+                        .map(also -> also.choice(Stance.class))
+                        .collect(java.util.stream.Collectors.toSet()),
+                item.find("braced").map(RuleFile::yesNo).orElse(false),
+                item.find("looped").map(RuleFile::yesNo).orElse(false));
     }
 
     private static String[] with(String[] fields, String... more) {
@@ -159,19 +227,21 @@ public final class Catalogue {
     }
 
     private static double share(RuleFile value) {
-        double share = value.number();
-        if (share < 0 || share > 1) {
-            throw value.error("a share is from 0 to 1");
-        }
-        return share;
+        return value.within(0, 1, "of a set");
     }
 
     private static Movement movement(RuleFile keyframes) {
         return new Movement(keyframes.items().stream()
                 .map(line -> {
-                    double[] a = line.numbers();
-                    if (a.length != 7) {
+                    if (line.items().size() != LEAST.length) {
                         throw line.error("a keyframe is progress and six angles");
+                    }
+                    double[] a = line.numbers();
+                    for (int i = 0; i < a.length; i++) {
+                        if (a[i] < LEAST[i] || a[i] > MOST[i]) {
+                            throw line.error(ANGLES.get(i) + " is from " + Numbers.plain(LEAST[i]) + " to "
+                                    + Numbers.plain(MOST[i]));
+                        }
                     }
                     return new Movement.Keyframe(a[0], new Pose(a[1], a[2], a[3], a[4], a[5], a[6]));
                 })
@@ -179,11 +249,14 @@ public final class Catalogue {
     }
 
     private static ResistanceSpec resistance(RuleFile spec) {
-        int hands = spec.find("hands").map(RuleFile::whole).orElse(1);
+        spec.onlyKeys("kind", "hands", "pulley", "free-length", "anchor", "body-weight-share", "toward");
+        int hands = spec.find("hands").map(h -> (int) h.within(1, 2, "hands")).orElse(1);
         return switch (spec.at("kind").text()) {
             case "weight" -> new ResistanceSpec.Weight(hands);
             case "stack" -> new ResistanceSpec.Stack(hands, point(spec.at("pulley")));
-            case "band" -> ResistanceSpec.Elastic.of(spec.at("free-length").number(), point(spec.at("anchor")));
+            case "band" ->
+                ResistanceSpec.Elastic.of(
+                        spec.at("free-length").within(0.05, FURTHEST, "times stature"), point(spec.at("anchor")));
             case "body-weight" ->
                 new ResistanceSpec.Own(spec.find("toward").map(Catalogue::point).orElse(new Vec3(0, 1, 0)));
             case "none" -> new ResistanceSpec.Unloaded();
@@ -192,10 +265,10 @@ public final class Catalogue {
     }
 
     private static Vec3 point(RuleFile line) {
-        double[] p = line.numbers();
-        if (p.length != 3) {
+        if (line.items().size() != 3) {
             throw line.error("a point is [forward, up, right]");
         }
+        double[] p = line.numbers(3, -FURTHEST, FURTHEST, "times stature");
         return new Vec3(p[0], p[1], p[2]);
     }
 }

@@ -10,6 +10,7 @@ import kinesia.core.reason.InvalidValue;
  *
  * @param key stable identifier
  * @param movementFamily entries of one family are never planned together
+ * @param traits what limits and methods ask about it
  * @param stimulus share of a hard set that each head receives, 0 to 1 [practice]; empty for companions and warm-ups
  * @param bodyWeightShare for body-weight entries, the share of body mass on both hands; else 0
  */
@@ -26,6 +27,7 @@ public record Exercise(
         ResistanceSpec resistance,
         boolean upperArmSupported,
         Furniture furniture,
+        Traits traits,
         Map<Head, Double> stimulus,
         double bodyWeightShare,
         Tempo tempo,
@@ -72,6 +74,39 @@ public record Exercise(
     public Head.Group group() {
         double flexors = share(Head.Group.FLEXORS);
         return flexors >= share(Head.Group.EXTENSORS) ? Head.Group.FLEXORS : Head.Group.EXTENSORS;
+    }
+
+    /** Whether {@code name} is this entry, its movement, or a family that it counts as. */
+    public boolean isCalled(String name) {
+        return key.equals(name)
+                || movementFamily.equals(name)
+                || traits.families().contains(name);
+    }
+
+    /** Whether the body is held this way, wholly or in part. */
+    public boolean takes(Stance position) {
+        return stance == position || traits.also().contains(position);
+    }
+
+    /** Whether something presses on the working upper arm or under the elbow. */
+    public boolean bracesTheArm() {
+        return upperArmSupported || traits.braced();
+    }
+
+    /** Whether nothing carries the trunk but the legs and the back: no bench, no pad, no hand on anything. */
+    public boolean trunkIsFree() {
+        boolean upright = stance == Stance.STANDING
+                || stance == Stance.SEATED
+                || stance == Stance.BENT_OVER
+                || stance == Stance.KNEELING;
+        boolean onHands = implement == Implement.BODY_WEIGHT;
+        return upright && !onHands && traits.otherArm() != Traits.OtherArmDuty.CARRIES;
+    }
+
+    /** How many of the implement are in use at once. */
+    public int implementsAtOnce() {
+        boolean shared = resistance instanceof ResistanceSpec.Weight weight && weight.hands() > 1;
+        return shared || (arms == Arms.IN_TURN && traits.otherArm() != Traits.OtherArmDuty.HELPS) ? 1 : 2;
     }
 
     private double share(Head.Group group) {
@@ -133,6 +168,7 @@ public record Exercise(
                 newResistance,
                 upperArmSupported,
                 furniture,
+                traits,
                 newStimulus,
                 bodyWeightShare,
                 newTempo,

@@ -101,12 +101,13 @@ public record Figure(
                 new ResistanceSpec.Weight(1),
                 false,
                 new Furniture(Furniture.Bench.FIXED, Furniture.Hands.FREE),
+                Traits.NONE,
                 Map.of(),
                 0,
                 new Exercise.Tempo(2, 1, 2),
                 new Exercise.RepRange(1, 1),
                 List.of("chair"),
-                new Guidance(List.of(), List.of(), "", List.of(), "", "", true),
+                new Guidance(List.of(), "", "", "", List.of(), "", List.of(), "", "", true),
                 Exercise.WarmUpRole.NONE,
                 false);
         return of(model, bare, body, 0);

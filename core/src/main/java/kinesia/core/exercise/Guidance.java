@@ -5,7 +5,10 @@ import java.util.List;
 /**
  * What the trainer says and watches.
  *
- * @param setUp how the load gets up, in steps; the way down is the same steps backward
+ * @param setUp how body and place are set, in steps
+ * @param up how the load comes up to where the set begins
+ * @param down how it goes down again afterwards, and how the body gets up
+ * @param danger the one thing that can go badly wrong here; empty where there is none
  * @param faults what to watch for; the floor logs them in one tap
  * @param landmark where the movement stops
  * @param otherArm what the other arm does meanwhile
@@ -13,6 +16,9 @@ import java.util.List;
  */
 public record Guidance(
         List<String> setUp,
+        String up,
+        String down,
+        String danger,
         List<String> cues,
         String breathing,
         List<String> faults,

@@ -18,7 +18,7 @@ record OtherArm(Vec3 elbow, Vec3 grip) {
         Vec3 knee = leg.get(1);
         Vec3 hip = leg.get(0);
         Vec3 target = switch (exercise.stance()) {
-            case SEATED -> Vec3.mix(hip, 0.4, knee, 0.6).plus(new Vec3(0, 0.05 * h, 0));
+            case SEATED, HANGING -> Vec3.mix(hip, 0.4, knee, 0.6).plus(new Vec3(0, 0.05 * h, 0));
             case BENT_OVER -> Vec3.mix(hip, 0.3, knee, 0.7).plus(new Vec3(0.04 * h, 0, 0));
             case PRONE_SUPPORTED ->
                 BodyShape.kneelsOnBench(exercise, pitchDeg)

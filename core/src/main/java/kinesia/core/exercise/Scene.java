@@ -28,10 +28,7 @@ final class Scene {
             Exercise exercise, double pitchDeg, ArmFrame arm, BodyShape body, @Nullable Vec3 anchor, double h) {
         Scene scene = new Scene(body, h);
         scene.underTheBody(exercise, pitchDeg, arm);
-        scene.underTheHands(
-                exercise.furniture().hands(),
-                arm.grip(),
-                exercise.movementFamily().equals("dip"));
+        scene.underTheHands(exercise.furniture().hands(), arm.grip(), exercise.isCalled("dip"));
         if (exercise.upperArmSupported()) {
             scene.pad(arm);
         }
@@ -73,7 +70,7 @@ final class Scene {
                     add(Figure.PropKind.POST, foot, new Vec3(foot.x(), body.floorY(), foot.z()));
                 }
             }
-            case STANDING, BENT_OVER, KNEELING, FLOOR, SIDE_LYING -> {
+            case STANDING, BENT_OVER, KNEELING, FLOOR, SIDE_LYING, HANGING -> {
                 // The floor is drawn with every figure.
             }
         }

@@ -20,7 +20,23 @@ public enum Site {
                 : name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** The joint it is at. */
+    public Joint joint() {
+        return switch (this) {
+            case FRONT_OF_SHOULDER, TOP_OUTER_SHOULDER, TOP_JOINT_OF_SHOULDER -> Joint.SHOULDER;
+            case BACK_OF_ELBOW, CROOK_OF_ELBOW, OUTER_ELBOW, INNER_ELBOW -> Joint.ELBOW;
+            case WRIST -> Joint.WRIST;
+        };
+    }
+
     public boolean isShoulder() {
-        return this == FRONT_OF_SHOULDER || this == TOP_OUTER_SHOULDER || this == TOP_JOINT_OF_SHOULDER;
+        return joint() == Joint.SHOULDER;
+    }
+
+    /** The joints of an arm. */
+    public enum Joint {
+        SHOULDER,
+        ELBOW,
+        WRIST
     }
 }

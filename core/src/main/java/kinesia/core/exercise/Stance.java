@@ -11,7 +11,9 @@ public enum Stance {
     BENT_OVER,
     KNEELING,
     FLOOR,
-    SIDE_LYING;
+    SIDE_LYING,
+    /** The hips hang between a bench under the hands and the feet. */
+    HANGING;
 
     public String words() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');

@@ -54,26 +54,37 @@ public final class StressWeights {
                         "padded-shoulder-share",
                         "top-joint-press",
                         "top-joint-any-force");
-        wristPer30Deviation = numbers.at("wrist-per-30-deviation").number();
-        gripSparedByPushing = numbers.at("grip-spared-by-pushing").number();
-        backElbowPer90Bend = numbers.at("back-elbow-per-90-bend").number();
-        backElbowPer180Raised = numbers.at("back-elbow-per-180-raised").number();
-        crookStraight = numbers.at("crook-straight").number();
-        crookNotPalmUp = numbers.at("crook-not-palm-up").number();
-        frontShoulderBehindPer45 = numbers.at("front-shoulder-behind-per-45").number();
+        wristPer30Deviation = numbers.at("wrist-per-30-deviation").within(0, LARGEST_WEIGHT, "times the reference");
+        gripSparedByPushing = numbers.at("grip-spared-by-pushing").within(0, LARGEST_WEIGHT, "times the reference");
+        backElbowPer90Bend = numbers.at("back-elbow-per-90-bend").within(0, LARGEST_WEIGHT, "times the reference");
+        backElbowPer180Raised =
+                numbers.at("back-elbow-per-180-raised").within(0, LARGEST_WEIGHT, "times the reference");
+        crookStraight = numbers.at("crook-straight").within(0, LARGEST_WEIGHT, "times the reference");
+        crookNotPalmUp = numbers.at("crook-not-palm-up").within(0, LARGEST_WEIGHT, "times the reference");
+        frontShoulderBehindPer45 =
+                numbers.at("front-shoulder-behind-per-45").within(0, LARGEST_WEIGHT, "times the reference");
         frontShoulderPerNewtonBehind =
-                numbers.at("front-shoulder-per-newton-behind").number();
-        topOuterAtSide = numbers.at("top-outer-at-side").number();
-        paddedShoulderShare = numbers.at("padded-shoulder-share").number();
-        topJointPress = numbers.at("top-joint-press").number();
-        topJointAnyForce = numbers.at("top-joint-any-force").number();
+                numbers.at("front-shoulder-per-newton-behind").within(0, LARGEST_WEIGHT, "times the reference");
+        topOuterAtSide = numbers.at("top-outer-at-side").within(0, LARGEST_WEIGHT, "times the reference");
+        paddedShoulderShare = numbers.at("padded-shoulder-share").within(0, LARGEST_WEIGHT, "times the reference");
+        topJointPress = numbers.at("top-joint-press").within(0, LARGEST_WEIGHT, "times the reference");
+        topJointAnyForce = numbers.at("top-joint-any-force").within(0, LARGEST_WEIGHT, "times the reference");
         curlReference = root.at("references").at("curls").text();
         extensionReference = root.at("references").at("extensions").text();
     }
 
+    private static final double LARGEST_WEIGHT = 50;
+
     /** Reads the text of the rule file; errors name the line. */
-    public static StressWeights parse(String file, String text) {
-        return new StressWeights(RuleFile.parse(file, text));
+    public static StressWeights parse(String file, String text, Catalogue catalogue) {
+        RuleFile root = RuleFile.parse(file, text);
+        root.at("references")
+                .entries()
+                .values()
+                .forEach(key -> key.oneOf(
+                        "an exercise",
+                        catalogue.all().stream().map(Exercise::key).toList()));
+        return new StressWeights(root);
     }
 
     /** The exercise whose stress at {@code site} is 1.0 by definition. */
@@ -158,7 +169,7 @@ public final class StressWeights {
             table.put(
                     key,
                     node.at(key.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
-                            .number());
+                            .within(0, LARGEST_WEIGHT, "times the reference"));
         }
         return table;
     }

@@ -58,9 +58,9 @@ final class Candidates {
         }
         Carryover carried = request.carryovers().get(key);
         if (carried != null) {
-            return sorted.bounded(Math.max(
-                    carried.load().kg(),
-                    fit.loads().isEmpty() ? 0 : fit.loads().lightest().kg()));
+            // A tenth more than what was decided will do; a place where everything is heavier than that has no load for
+            // it.
+            return sorted.bounded(carried.load().kg() * (1 + StartLoad.NEARLY));
         }
         Optional<Double> bound = sorted.isAllowed() && fit.boundKg() > 0
                 ? shown.largestLoadFor(sorted.exercise(), fit.curve(), fit.boundKg())

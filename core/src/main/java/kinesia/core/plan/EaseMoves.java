@@ -8,10 +8,12 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.WorkbenchScope;
 import kinesia.core.exercise.WorkbenchScope.Span;
+import kinesia.core.reason.Numbers;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,6 +66,11 @@ final class EaseMoves {
 
     private static final double NOTCH_DEG = 15;
     private static final double NOTCH_M = 0.15;
+    private static final double RIGHT_ANGLE = 90;
+    private static final double SAME_DEG = 2;
+    private static final double SAME_M = 0.05;
+    // Shoulder height over stature, standing (Drillis and Contini 1966 [pub], quoted from memory).
+    private static final double SHOULDER_HEIGHT = 0.818;
     private static final int MOST_NOTCHES = 3;
     private static final int MOST_LOAD_STEPS = 3;
     private static final double LEAST_RANGE_KEPT = 0.5;
@@ -79,19 +86,56 @@ final class EaseMoves {
             Equipment equipment,
             Body body) {
         return switch (dimension) {
-            case BENCH ->
-                equipment.furniture().contains("adjustable bench")
-                        ? spanned(dimension, scope.benchDeg(), current.benchDeg())
-                        : List.of();
+            case BENCH -> bench(now, scope.benchDeg(), current.benchDeg(), equipment);
             case ARM -> spanned(dimension, scope.armForwardDeg(), current.armForwardDeg());
             case FLARE -> spanned(dimension, scope.flareDeg(), current.flareDeg());
-            case ANCHOR -> anchors(now);
+            case ANCHOR -> anchors(now, equipment, body);
             case LOWER_STOP -> stops(now.movement(), true);
             case UPPER_STOP -> stops(now.movement(), false);
             case GRIP -> grips(now, scope);
             case IMPLEMENT -> implementChoices(now, scope, equipment, body);
             case LOAD -> loads(now);
         };
+    }
+
+    /** To the notches that the room's bench has; by 15 degrees where nobody wrote them down. */
+    private static List<Move> bench(Exercise now, @Nullable Span span, double current, Equipment equipment) {
+        if (span == null || !equipment.furniture().contains("adjustable bench")) {
+            return List.of();
+        }
+        List<Double> notches = equipment.fixtures() == null
+                ? List.of()
+                : equipment.fixtures().benchNotchesDeg().stream()
+                        .distinct()
+                        .sorted()
+                        .toList();
+        if (notches.isEmpty()) {
+            return spanned(Dimension.BENCH, span, current);
+        }
+        double pitch = now.movement().keyframes().get(0).pose().torsoPitchDeg();
+        boolean back = pitch < 0;
+        double at = back ? RIGHT_ANGLE + pitch : RIGHT_ANGLE - pitch;
+        List<Move> moves = new ArrayList<>();
+        for (double notch : notches) {
+            double by = back ? notch - at : at - notch;
+            if (Math.abs(by) < SAME_DEG || current + by < span.from() || current + by > span.to()) {
+                continue;
+            }
+            int between = (int) notches.stream()
+                    .filter(n -> n > Math.min(at, notch) + SAME_DEG && n < Math.max(at, notch) - SAME_DEG)
+                    .count();
+            if (between < MOST_NOTCHES) {
+                moves.add(new Move(
+                        Dimension.BENCH,
+                        between + 1,
+                        Adjustment.bench(by),
+                        0,
+                        "bench in the " + Numbers.plain(notch) + " degree notch, "
+                                + (notch > at ? "more upright" : "flatter")));
+            }
+        }
+        moves.sort(java.util.Comparator.comparingInt(Move::size));
+        return moves;
     }
 
     private static List<Move> spanned(Dimension dimension, @Nullable Span span, double current) {
@@ -124,10 +168,31 @@ final class EaseMoves {
         };
     }
 
-    private static List<Move> anchors(Exercise now) {
+    /**
+     * To the heights that the room has, where they are written down; else a cable's pulley goes hole by hole, and a band
+     * stays where it is fixed unless a door holds it.
+     */
+    private static List<Move> anchors(Exercise now, Equipment equipment, Body body) {
         List<Move> moves = new ArrayList<>();
         if (!now.implement().isAnchored() || now.implement() == Implement.MACHINE) {
             return moves;
+        }
+        boolean underfoot =
+                now.equipment().stream().noneMatch(Gear.ANCHORS::contains) && now.implement() == Implement.BAND;
+        List<Double> heights = equipment.fixtures() == null
+                ? List.of()
+                : equipment.fixtures().anchorHeightsM().stream()
+                        .distinct()
+                        .sorted()
+                        .toList();
+        if (underfoot
+                || (heights.isEmpty()
+                        && now.implement() == Implement.BAND
+                        && !equipment.furniture().contains("door anchor"))) {
+            return moves;
+        }
+        if (!heights.isEmpty()) {
+            return toHeights(now, heights, body);
         }
         for (int k = 1; k <= MOST_NOTCHES; k++) {
             for (int sign : new int[] {1, -1}) {
@@ -141,6 +206,28 @@ final class EaseMoves {
                                 + " cm " + (by > 0 ? "higher" : "lower")));
             }
         }
+        return moves;
+    }
+
+    private static List<Move> toHeights(Exercise now, List<Double> heights, Body body) {
+        double at = now.resistance().anchor(body).orElseThrow().y() + SHOULDER_HEIGHT * body.statureM();
+        List<Move> moves = new ArrayList<>();
+        for (double height : heights) {
+            double by = height - at;
+            int between = (int) heights.stream()
+                    .filter(h -> h > Math.min(at, height) + SAME_M && h < Math.max(at, height) - SAME_M)
+                    .count();
+            if (Math.abs(by) >= SAME_M && between < MOST_NOTCHES) {
+                moves.add(new Move(
+                        Dimension.ANCHOR,
+                        between + 1,
+                        Adjustment.anchorUp(by),
+                        0,
+                        (now.implement() == Implement.BAND ? "anchor" : "pulley") + " at " + Math.round(height * 100)
+                                + " cm, " + (by > 0 ? "higher" : "lower")));
+            }
+        }
+        moves.sort(java.util.Comparator.comparingInt(Move::size));
         return moves;
     }
 
@@ -201,7 +288,7 @@ final class EaseMoves {
     }
 
     private static boolean isHere(Implement implement, Exercise now, Equipment equipment, Body body) {
-        return !ReachableLoads.of(equipment, implement, now.bodyWeightShare() * body.massKg())
+        return !ReachableLoads.of(equipment, implement, now.bodyWeightShare() * body.massKg(), now.implementsAtOnce())
                 .isEmpty();
     }
 

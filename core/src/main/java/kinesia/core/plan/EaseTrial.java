@@ -1,6 +1,7 @@
 package kinesia.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.ArmLoad;
@@ -14,6 +15,7 @@ import kinesia.core.arm.Vec3;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.ResistanceSpec;
 import kinesia.core.exercise.Site;
 import org.jspecify.annotations.Nullable;
 
@@ -49,17 +51,22 @@ final class EaseTrial {
         private final @Nullable ArmFrame[] frames = new ArmFrame[SAMPLES];
         private final boolean[] there = new boolean[SAMPLES];
         private final boolean visits;
+        private final double nearestDeg;
+        private final Reach reach;
 
         Path(Movement movement, ArmDimensions arm, Site site, Pose sore) {
             this.arm = arm;
             this.placer = new ArmPlacer(arm);
-            boolean any = false;
+            double nearest = Double.MAX_VALUE;
             for (int i = 0; i < SAMPLES; i++) {
                 poses[i] = movement.at((double) i / (SAMPLES - 1));
-                there[i] = isThere(poses[i], site, sore);
-                any |= there[i];
+                double away = awayDeg(poses[i], site, sore);
+                there[i] = away <= WITHIN_DEG;
+                nearest = Math.min(nearest, away);
             }
-            visits = any;
+            nearestDeg = nearest;
+            visits = nearest <= WITHIN_DEG;
+            reach = Reach.of(poses);
         }
 
         private ArmFrame frame(int i) {
@@ -81,21 +88,14 @@ final class EaseTrial {
         return path.visits;
     }
 
-    /** The largest demand at the sore place (N.m): of the shoulder for its sites, else of the elbow. */
-    double demandThere(double loadKg) {
-        List<Resistance> forces = forces(loadKg);
-        double most = 0;
-        for (int i = 0; i < SAMPLES; i++) {
-            if (path.there[i]) {
-                ArmLoad load = ArmLoad.of(path.arm, path.frame(i), forces);
-                most = Math.max(
-                        most,
-                        site.isShoulder() && !exercise.upperArmSupported()
-                                ? load.shoulderTorqueNm()
-                                : Math.abs(load.elbowDemandNm()));
-            }
-        }
-        return most;
+    /** How near the arm comes to the sore pose, degrees; the larger of direction and turn for the shoulder's sites. */
+    double nearestDeg() {
+        return path.nearestDeg;
+    }
+
+    /** How far the upper arm goes behind, outward and up over the lift. */
+    Reach reach() {
+        return path.reach;
     }
 
     /** The largest stress of the site at the sore place. */
@@ -112,33 +112,76 @@ final class EaseTrial {
         return most;
     }
 
-    /** The site's largest stress anywhere in the lift. */
-    double stressAnywhere(double loadKg, ExerciseModel.StressScale scale) {
-        return java.util.Objects.requireNonNull(
-                scale.of(curve(loadKg), exercise).get(site));
+    /** Every site's largest stress anywhere in the lift. */
+    Map<Site, Double> stressAnywhere(double loadKg, ExerciseModel.StressScale scale) {
+        return scale.of(curve(loadKg), exercise);
     }
 
-    /** The muscle's mean demand over the lift (N.m), with its sign. */
+    /** The mean of the size of the muscle's demand over the lift (N.m). */
     double meanDemand(double loadKg) {
         List<Resistance> forces = forces(loadKg);
         double sum = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            sum += ArmLoad.of(path.arm, path.frame(i), forces).elbowDemandNm();
+            sum += Math.abs(ArmLoad.of(path.arm, path.frame(i), forces).elbowDemandNm());
         }
         return sum / SAMPLES;
+    }
+
+    /** The furthest stretch of a band on the way, as length over free length; 0 without a band. */
+    double bandStretch() {
+        if (!(exercise.resistance() instanceof ResistanceSpec.Elastic band)) {
+            return 0;
+        }
+        Vec3 anchor = band.anchor(body).orElseThrow();
+        double free = (band.freeLength() - band.wrap()) * body.statureM();
+        double most = 0;
+        for (int i = 0; i < SAMPLES; i++) {
+            most = Math.max(most, path.frame(i).grip().minus(anchor).norm());
+        }
+        return most / free;
     }
 
     LoadCurve curve(double loadKg) {
         return LoadCurve.of(path.arm, exercise.movement(), forces(loadKg), exercise.upperArmSupported());
     }
 
-    private static boolean isThere(Pose pose, Site site, Pose sore) {
+    private static double awayDeg(Pose pose, Site site, Pose sore) {
         if (!site.isShoulder()) {
-            return Math.abs(pose.elbowFlexionDeg() - sore.elbowFlexionDeg()) <= WITHIN_DEG;
+            return Math.abs(pose.elbowFlexionDeg() - sore.elbowFlexionDeg());
         }
         double angle = Math.toDegrees(Math.acos(
                 Math.max(-1, Math.min(1, direction(pose).dot(direction(sore))))));
-        return angle <= WITHIN_DEG && Math.abs(pose.axialRotationDeg() - sore.axialRotationDeg()) <= WITHIN_DEG;
+        return Math.max(angle, Math.abs(pose.axialRotationDeg() - sore.axialRotationDeg()));
+    }
+
+    /** The furthest that an upper arm goes, degrees: behind the trunk, out from its side, and up from hanging. */
+    record Reach(double behindDeg, double outDeg, double upDeg) {
+        private static final double SAME_DEG = 0.5;
+        private static final double OVERHEAD_DEG = 120;
+
+        private static Reach of(Pose[] poses) {
+            double behind = 0;
+            double out = 0;
+            double up = 0;
+            for (Pose pose : poses) {
+                behind = Math.max(behind, pose.extensionBehindTrunkDeg());
+                out = Math.max(
+                        out, Math.toDegrees(Math.asin(Math.abs(direction(pose).y()))));
+                up = Math.max(up, Math.abs(pose.elevationDeg()));
+            }
+            return new Reach(behind, out, up);
+        }
+
+        /** Whether this goes further behind, out or up than {@code other}. */
+        boolean isFurtherThan(Reach other) {
+            return behindDeg > other.behindDeg + SAME_DEG
+                    || outDeg > other.outDeg + SAME_DEG
+                    || upDeg > other.upDeg + SAME_DEG;
+        }
+
+        boolean isOverhead() {
+            return upDeg > OVERHEAD_DEG + SAME_DEG;
+        }
     }
 
     /** The upper arm against the trunk, whatever way the trunk lies. */

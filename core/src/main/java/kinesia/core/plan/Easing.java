@@ -20,6 +20,7 @@ import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.EaseMoves.Dimension;
@@ -32,8 +33,9 @@ import kinesia.core.screening.Limit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The arm model turned around: the smallest changes that unload a sore place and keep the muscle's work. Exact: every
- * combination of up to {@value #MOST_STEPS} steps is tried, fewest steps first, then least loss of the muscle's demand.
+ * The arm model turned around: the smallest changes that take the load off a sore place, at the moment it hurts and over the
+ * whole lift, and keep the muscle's work. Exact: every combination of up to {@value #MOST_STEPS} steps is tried, fewest steps
+ * first, then least loss of the muscle's demand.
  */
 public final class Easing {
     /** More turning than this is another exercise. */
@@ -42,6 +44,13 @@ public final class Easing {
     // [house] What counts as unloaded, and as keeping the muscle's work.
     private static final double UNLOADED_SHARE = 0.60;
     private static final double KEPT_WITHIN = 0.10;
+    private static final double LESS_ANYWHERE = 0.95;
+    private static final double LEFT_BY_DEG = 15;
+    // Another place may ask its reference, or what it asked before.
+    private static final double REFERENCE = 1.0;
+    private static final double NOTHING = 1e-9;
+    // What a band may be stretched to where nobody measured further: over its free length [house].
+    private static final double MOST_STRETCH = ReachableLoads.MOST_STRETCH;
     private static final int ANSWERS = 3;
 
     /**
@@ -73,7 +82,8 @@ public final class Easing {
      * @param changes what to turn, in words
      * @param steps its size
      * @param adjustment all that is turned then, the current included
-     * @param placeShare load at the sore place against before; 0 when the pose is no longer passed
+     * @param placeShare the site's stress at the sore moment against before; 0 when the pose is no longer passed
+     * @param worstShare the site's largest stress over the whole lift against before
      * @param meanShare the muscle's mean demand against before
      */
     public record Change(
@@ -84,20 +94,30 @@ public final class Easing {
             Load load,
             boolean avoidsThePose,
             double placeShare,
+            double worstShare,
             double meanShare,
             LoadCurve curve,
             Reason reason) {}
 
+    /** The exercise for the same muscle that asks least of the place here, when nothing small helps. */
+    public record Kinder(String exerciseKey, String name, double stress, double stressNow) {}
+
     /** What was tried in one dimension alone, or why it was not, and why it is no answer by itself. */
     public record Rejected(String what, String why) {}
 
-    /** Before, up to three changes, what was rejected, and how many combinations were tried. */
+    /**
+     * Before, up to three changes, what was rejected, and how many combinations were tried.
+     *
+     * @param placeStress the site's stress at the sore moment, its reference being 1
+     * @param substitute what to do instead where no change was found; null where one was, or where nothing is kinder
+     */
     public record Answer(
             Exercise before,
             LoadCurve curve,
-            double placeNm,
+            double placeStress,
             List<Change> changes,
             List<Rejected> rejected,
+            @Nullable Kinder substitute,
             int tried) {}
 
     private final ExerciseModel.StressScale scale;
@@ -106,9 +126,9 @@ public final class Easing {
     private final ArmDimensions arm;
     private final Pose sore;
     private final EaseTrial before;
-    private final double placeBefore;
+    private final ExerciseModel model;
     private final double stressBefore;
-    private final double worstBefore;
+    private final Map<Site, Double> worstBefore;
     private final double meanBefore;
     private final Exercise now;
     private final Map<Dimension, List<Move>> moves = new EnumMap<>(Dimension.class);
@@ -119,6 +139,7 @@ public final class Easing {
     private int tried;
 
     private Easing(ExerciseModel model, Asked asked) {
+        this.model = model;
         this.scale = model.stressScale(asked.body());
         this.asked = asked;
         this.bench = new Workbench(asked.entry(), asked.body(), model.stimulusRules());
@@ -126,15 +147,27 @@ public final class Easing {
         this.now = bench.apply(asked.current());
         this.sore = now.movement().at(asked.progress());
         this.before = new EaseTrial(now, asked.body(), asked.site(), path(now.movement()));
-        this.placeBefore = before.demandThere(asked.loadKg());
         this.stressBefore = before.stressThere(asked.loadKg(), scale);
         this.worstBefore = before.stressAnywhere(asked.loadKg(), scale);
         this.meanBefore = before.meanDemand(asked.loadKg());
         for (Dimension dimension : Dimension.values()) {
             moves.put(
                     dimension,
-                    EaseMoves.of(dimension, now, bench.scope(), asked.current(), asked.equipment(), asked.body()));
+                    helps(dimension)
+                            ? EaseMoves.of(
+                                    dimension, now, bench.scope(), asked.current(), asked.equipment(), asked.body())
+                            : List.of());
         }
+    }
+
+    /** At the places that a grip loads, where the arm is makes no difference: only how and what the hand holds. */
+    private boolean helps(Dimension dimension) {
+        boolean gripSite =
+                asked.site() == Site.OUTER_ELBOW || asked.site() == Site.INNER_ELBOW || asked.site() == Site.WRIST;
+        return !gripSite
+                || dimension == Dimension.GRIP
+                || dimension == Dimension.IMPLEMENT
+                || dimension == Dimension.LOAD;
     }
 
     /** Searches; {@link InvalidValue} when the current adjustment does not fit the exercise. */
@@ -144,10 +177,27 @@ public final class Easing {
         return new Answer(
                 easing.now,
                 easing.before.curve(asked.loadKg()),
-                easing.placeBefore,
+                easing.stressBefore,
                 easing.found.stream().map(easing::change).toList(),
                 easing.rejected(),
+                easing.found.isEmpty() ? easing.substitute() : null,
                 easing.tried);
+    }
+
+    /** Why a combination that unloads and keeps is still no answer. */
+    enum Against {
+        ELSEWHERE_IN_THE_LIFT("the place would pay as much elsewhere in the lift"),
+        ANOTHER_PLACE("another place would pay for it"),
+        FURTHER("it takes the arm further behind, out or up"),
+        OVERHEAD("it takes the arm overhead"),
+        STRETCH("it stretches the band further than it was measured"),
+        LIMIT("it would break one of the client's limits");
+
+        private final String words;
+
+        Against(String words) {
+            this.words = words;
+        }
     }
 
     /** A combination with its measures. */
@@ -158,19 +208,19 @@ public final class Easing {
             Load load,
             boolean avoids,
             double placeShare,
+            double worstShare,
             double meanShare,
-            boolean worseElsewhere,
-            boolean obeysLimits) {
+            @Nullable Against against) {
         boolean unloads() {
-            return avoids || placeShare <= UNLOADED_SHARE + 1e-9;
+            return avoids || placeShare <= UNLOADED_SHARE + NOTHING;
         }
 
         boolean keeps() {
-            return Math.abs(meanShare - 1) <= KEPT_WITHIN + 1e-9;
+            return Math.abs(meanShare - 1) <= KEPT_WITHIN + NOTHING;
         }
 
         boolean isAnswer() {
-            return unloads() && keeps() && !worseElsewhere && obeysLimits;
+            return unloads() && keeps() && against == null;
         }
 
         double loss() {
@@ -227,12 +277,10 @@ public final class Easing {
     private @Nullable Judged judge(List<Move> chosen) {
         Adjustment adjustment = asked.current();
         int loadSteps = 0;
-        boolean held = false;
         boolean otherImplement = false;
         for (Move move : chosen) {
             adjustment = adjustment.then(move.change());
             loadSteps += move.loadSteps();
-            held |= move.dimension() == Dimension.GRIP || move.dimension() == Dimension.IMPLEMENT;
             otherImplement |= move.dimension() == Dimension.IMPLEMENT;
         }
         EaseTrial trial = trial(adjustment);
@@ -244,24 +292,85 @@ public final class Easing {
         if (load == null) {
             return null;
         }
-        double place = held
-                ? share(trial.stressThere(load.kg(), scale), stressBefore)
-                : share(trial.demandThere(load.kg()), placeBefore);
         boolean avoids = !trial.visits();
+        double place = avoids ? 0 : share(trial.stressThere(load.kg(), scale), stressBefore);
         // In a combination that does not unload the place, the muscle's work no longer matters.
-        boolean hopeless = chosen.size() > 1 && !avoids && place > UNLOADED_SHARE + 1e-9;
+        boolean hopeless = chosen.size() > 1 && place > UNLOADED_SHARE + NOTHING;
         double mean = meanBefore == 0 || hopeless ? 0 : trial.meanDemand(load.kg()) / meanBefore;
-        Judged judged = new Judged(chosen, exercise, adjustment, load, avoids, avoids ? 0 : place, mean, false, true);
-        if (!judged.isAnswer()) {
-            return judged;
+        Judged judged = new Judged(chosen, exercise, adjustment, load, avoids, place, 1, mean, null);
+        return judged.isAnswer() ? weighed(judged, trial) : judged;
+    }
+
+    /** Only what is an answer so far is worth the dearer questions. */
+    private Judged weighed(Judged j, EaseTrial trial) {
+        Map<Site, Double> after = trial.stressAnywhere(j.load().kg(), scale);
+        double worst = share(of(after, asked.site()), of(worstBefore, asked.site()));
+        return new Judged(
+                j.moves(),
+                j.exercise(),
+                j.adjustment(),
+                j.load(),
+                j.avoids(),
+                j.placeShare(),
+                worst,
+                j.meanShare(),
+                against(j, trial, after, worst));
+    }
+
+    private @Nullable Against against(Judged j, EaseTrial trial, Map<Site, Double> after, double worst) {
+        boolean less = worst <= LESS_ANYWHERE + NOTHING;
+        boolean left = trial.nearestDeg() >= LEFT_BY_DEG && worst <= 1 + NOTHING;
+        if (!less && !left) {
+            return Against.ELSEWHERE_IN_THE_LIFT;
         }
-        // Only an answer so far is worth the dearer questions: is the site worse off elsewhere, is a limit broken?
-        boolean worse = trial.stressAnywhere(load.kg(), scale) > worstBefore + 1e-9;
-        LoadCurve curve = trial.curve(load.kg());
-        boolean obeys = LimitCheck.broken(exercise, curve, () -> scale.of(curve, exercise), asked.limits())
+        for (Site site : Site.values()) {
+            // A pose that is only left, with no less over the lift, may cost nothing anywhere.
+            double most = !less ? of(worstBefore, site) : Math.max(REFERENCE, of(worstBefore, site));
+            if (site != asked.site() && of(after, site) > most + NOTHING) {
+                return Against.ANOTHER_PLACE;
+            }
+        }
+        if (asked.site().isShoulder() && trial.reach().isFurtherThan(before.reach())) {
+            return Against.FURTHER;
+        }
+        if (trial.reach().isOverhead() && trial.reach().isFurtherThan(before.reach())) {
+            return Against.OVERHEAD;
+        }
+        if (trial.bandStretch() > Math.max(MOST_STRETCH, before.bandStretch()) + NOTHING) {
+            return Against.STRETCH;
+        }
+        LoadCurve curve = trial.curve(j.load().kg());
+        boolean obeys = LimitCheck.broken(j.exercise(), curve, () -> scale.of(curve, j.exercise()), asked.limits())
                         .isEmpty()
-                && LimitCheck.soreArc(exercise, curve, asked.limits()).isEmpty();
-        return new Judged(chosen, exercise, adjustment, load, avoids, judged.placeShare(), mean, worse, obeys);
+                && LimitCheck.soreArc(j.exercise(), curve, asked.limits()).isEmpty();
+        return obeys ? null : Against.LIMIT;
+    }
+
+    private static double of(Map<Site, Double> stress, Site site) {
+        return stress.getOrDefault(site, 0.0);
+    }
+
+    /** The exercise for the same muscle, with what is here and within the limits, that asks least of the place. */
+    private @Nullable Kinder substitute() {
+        Kinder best = null;
+        for (Exercise other : model.catalogue().all()) {
+            boolean candidate = other.role() == Role.MAIN
+                    && other.group() == now.group()
+                    && !other.movementFamily().equals(now.movementFamily())
+                    && ReachableLoads.hasEquipmentFor(asked.equipment(), other);
+            if (candidate) {
+                double load = model.equalEffortLoad(other, asked.body());
+                LoadCurve curve = model.curve(other, asked.body(), load);
+                Map<Site, Double> stress = scale.of(curve, other);
+                double there = of(stress, asked.site());
+                if ((best == null || there < best.stress())
+                        && LimitCheck.broken(other, curve, () -> stress, asked.limits())
+                                .isEmpty()) {
+                    best = new Kinder(other.key(), other.name(), there, of(worstBefore, asked.site()));
+                }
+            }
+        }
+        return best == null || best.stress() >= LESS_ANYWHERE * best.stressNow() ? null : best;
     }
 
     /** The exercise turned so; the same for every load. Null when its parts cannot be turned together. */
@@ -302,12 +411,9 @@ public final class Easing {
                 ReachableLoads.of(asked.equipment(), exercise, asked.body()).loads();
         int nearest = -1;
         double off = Double.MAX_VALUE;
-        // Demand is linear in the load, so two points give it everywhere.
-        double none = otherImplement ? trial.meanDemand(0) : 0;
-        double perKg = otherImplement ? trial.meanDemand(1) - none : 0;
         for (int i = 0; i < loads.size(); i++) {
             double kg = loads.get(i).kg();
-            double miss = otherImplement ? Math.abs(none + perKg * kg - meanBefore) : Math.abs(kg - asked.loadKg());
+            double miss = otherImplement ? Math.abs(trial.meanDemand(kg) - meanBefore) : Math.abs(kg - asked.loadKg());
             if (miss < off - 1e-12) {
                 off = miss;
                 nearest = i;
@@ -325,10 +431,10 @@ public final class Easing {
                 .toList();
         String what = String.join(" and ", words);
         String place = asked.site().words();
-        String unit = asked.site().isShoulder() ? "shoulder" : "elbow";
         String effect = j.avoids()
-                ? "the sore position is no longer passed"
-                : "the load at the sore place falls to " + Numbers.plain(100 * j.placeShare(), 0) + " %";
+                ? "the position that hurts is no longer passed"
+                : "where it hurts the " + place + " carries " + Numbers.plain(100 * j.placeShare(), 0)
+                        + " % of what it did";
         return new Change(
                 words,
                 j.steps(),
@@ -337,17 +443,19 @@ public final class Easing {
                 j.load(),
                 j.avoids(),
                 j.placeShare(),
+                j.worstShare(),
                 j.meanShare(),
                 trialOf(j.exercise()).curve(j.load().kg()),
                 Reason.of(
                                 "EASE-smallest-change",
                                 Tag.HOUSE,
-                                "60 % or less at the sore place, the muscle's mean demand within 10 %",
-                                capital(what) + ": " + effect + " and the muscle keeps "
+                                "60 % or less where it hurts, 5 % less over the whole lift, the muscle's work within 10 %",
+                                capital(what) + ": " + effect + ", over the whole lift "
+                                        + Numbers.plain(100 * j.worstShare(), 0) + " %, and the muscle keeps "
                                         + Numbers.plain(100 * j.meanShare(), 0) + " % of its work.",
                                 "A small change: " + what + ". That spares the " + place + ".")
-                        .with(unit + " demand there before", Numbers.plain(placeBefore, 1) + " N.m")
                         .with("share there after", Numbers.plain(100 * j.placeShare(), 0) + " %")
+                        .with("share over the whole lift", Numbers.plain(100 * j.worstShare(), 0) + " %")
                         .with("mean demand after", Numbers.plain(100 * j.meanShare(), 0) + " %")
                         .with("steps", j.steps()));
     }
@@ -356,7 +464,12 @@ public final class Easing {
         List<Rejected> rejected = new ArrayList<>();
         moves.forEach((dimension, of) -> {
             if (of.isEmpty()) {
-                rejected.add(new Rejected(dimension.words(), notHere(dimension)));
+                rejected.add(new Rejected(
+                        dimension.words(),
+                        helps(dimension)
+                                ? notHere(dimension)
+                                : "at the " + asked.site().words()
+                                        + " only what the hand holds, and how, makes a difference"));
                 return;
             }
             List<Judged> alone = of.stream()
@@ -380,7 +493,7 @@ public final class Easing {
     private static String notHere(Dimension dimension) {
         return switch (dimension) {
             case BENCH -> "no bench that tips, or not in this exercise";
-            case ANCHOR -> "no cable or band in this exercise";
+            case ANCHOR -> "no cable or band here whose height can be changed";
             case IMPLEMENT -> "nothing else here fits this exercise";
             case LOWER_STOP, UPPER_STOP -> "the lift is too short to leave a part out";
             default -> "this exercise does not leave it free";
@@ -389,8 +502,8 @@ public final class Easing {
 
     private static String why(Judged j) {
         String place = j.avoids()
-                ? "avoids the sore position"
-                : Numbers.plain(100 * j.placeShare(), 0) + " % of the load stays at the sore place";
+                ? "avoids the position that hurts"
+                : Numbers.plain(100 * j.placeShare(), 0) + " % of the load stays where it hurts";
         if (!j.unloads()) {
             return place + ", more than 60 %";
         }
@@ -398,9 +511,7 @@ public final class Easing {
             return (j.avoids() ? place : "down to " + Numbers.plain(100 * j.placeShare(), 0) + " % there")
                     + ", but the muscle's work becomes " + Numbers.plain(100 * j.meanShare(), 0) + " %";
         }
-        return j.worseElsewhere()
-                ? place + ", but the site would pay more elsewhere in the lift"
-                : "it would break one of the client's limits";
+        return place + ", but " + (j.against() == null ? "it is not the smallest" : j.against().words);
     }
 
     private static String capital(String text) {

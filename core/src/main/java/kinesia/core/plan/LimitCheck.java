@@ -6,14 +6,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
+import kinesia.core.arm.Side;
 import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Furniture;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
+import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.Traits;
 import kinesia.core.screening.Limit;
+import kinesia.core.screening.LimitTargets;
+import org.jspecify.annotations.Nullable;
 
 /** Holds an exercise against a client's limits. A limit on one side counts for both arms together. */
 public final class LimitCheck {
@@ -27,7 +34,6 @@ public final class LimitCheck {
     private static final double RAISED_FROM_DEG = 45;
     // Upright in a figure's words: turned within this of neutral is not turned inward [house].
     private static final double ROTATION_TOLERANCE_DEG = 20;
-    private static final String ANY_PRESS = "press";
     private static final String CUFF_METHOD = "low-load-cuff";
 
     private LimitCheck() {}
@@ -56,6 +62,23 @@ public final class LimitCheck {
 
     private static boolean loads(Map<Site, Double> stress, Site site) {
         return stress.getOrDefault(site, 0.0) >= LOADS_SITE_FROM;
+    }
+
+    /**
+     * The limits that hold while {@code side} works at {@code exercise} and the other arm does not: its own, those of nobody's
+     * side, and those of the other arm where that one carries, holds or steadies something meanwhile.
+     */
+    static List<Limit> whileWorking(Side side, Exercise exercise, List<Limit> limits) {
+        boolean needed = exercise.traits().otherArm() != Traits.OtherArmDuty.RESTS;
+        return limits.stream()
+                .filter(l -> l.kind() == Limit.Kind.NO_SUPPORT_ON_HAND
+                        ? l.side() != side
+                        : l.side() == null || l.side() == side || (needed && restsWholly(l)))
+                .toList();
+    }
+
+    private static boolean restsWholly(Limit limit) {
+        return limit.kind() == Limit.Kind.NO_LOADING && limit.site() == null;
     }
 
     /** The movement cut to the bends that {@code limits} allow; empty when too little is left. */
@@ -141,6 +164,7 @@ public final class LimitCheck {
             case LARGEST_ELBOW_BEND -> pose.elbowFlexionDeg() > limit.number() + ANGLE_TOLERANCE_DEG;
             case SMALLEST_ELBOW_BEND -> pose.elbowFlexionDeg() < limit.number() - ANGLE_TOLERANCE_DEG;
             case LARGEST_INWARD_ROTATION -> inwardWhileRaisedDeg(pose) > limit.number() + ROTATION_TOLERANCE_DEG;
+            case LARGEST_OUTWARD_ROTATION -> outwardWhileRaisedDeg(pose) > limit.number() + ANGLE_TOLERANCE_DEG;
             default -> false;
         };
     }
@@ -153,18 +177,34 @@ public final class LimitCheck {
         return Math.IEEEremainder(pose.axialRotationDeg() - pose.planeOfElevationDeg(), 360);
     }
 
+    /**
+     * How far the arm is turned outward from where raising it alone would take it, as the check at the ribs measures it; a
+     * hanging arm has none that counts.
+     */
+    private static double outwardWhileRaisedDeg(Pose pose) {
+        return Math.abs(pose.elevationDeg()) <= RAISED_FROM_DEG ? -MOST_BENT_DEG : -pose.axialRotationDeg();
+    }
+
+    /** Whether {@code target} is a position the exercise takes, or one that leaves no hand to hold on with. */
+    private static boolean isHeld(Exercise exercise, @Nullable String target) {
+        boolean handsBusy =
+                exercise.arms() != Exercise.Arms.IN_TURN && exercise.furniture().hands() == Furniture.Hands.FREE;
+        return LimitTargets.STANDING_HANDS_BUSY.equals(target)
+                ? exercise.takes(Stance.STANDING) && handsBusy
+                : Stream.of(Stance.values()).anyMatch(s -> name(s).equals(target) && exercise.takes(s));
+    }
+
+    private static boolean leansFurther(Traits.@Nullable Rung rung, @Nullable String lowest) {
+        return rung != null
+                && Stream.of(Traits.Rung.values()).anyMatch(r -> name(r).equals(lowest) && rung.compareTo(r) > 0);
+    }
+
     private static boolean concerns(Exercise exercise, Limit limit) {
         boolean group = limit.group() == null || limit.group() == exercise.group();
         boolean grip = limit.grip() == null || limit.grip() == exercise.grip();
-        boolean movement = limit.kind().hasTarget() || limit.target() == null || isCalled(exercise, limit.target());
-        return group && grip && movement;
-    }
-
-    /** Whether {@code target} names the entry, its movement, or every press and this is one. */
-    private static boolean isCalled(Exercise exercise, String target) {
-        String family = exercise.movementFamily();
-        boolean press = family.endsWith("-press") || family.startsWith("push-up") || family.endsWith("press-up");
-        return family.equals(target) || exercise.key().equals(target) || (press && target.equals(ANY_PRESS));
+        boolean movement = limit.kind().hasTarget() || limit.target() == null || exercise.isCalled(limit.target());
+        boolean only = limit.movement() == null || exercise.isCalled(limit.movement());
+        return group && grip && movement && only;
     }
 
     private static boolean breaks(Exercise exercise, LoadCurve curve, Limit limit) {
@@ -177,10 +217,18 @@ public final class LimitCheck {
                         // A straight bar on a cable fixes the wrist like any other.
                         || (exercise.implement() == Implement.CABLE_BAR
                                 && name(Implement.STRAIGHT_BAR).equals(limit.target()));
-            case NO_STANCE -> name(exercise.stance()).equals(limit.target());
-            case NO_EXERCISE -> limit.target() != null && isCalled(exercise, limit.target());
+            case NO_STANCE -> isHeld(exercise, limit.target());
+            case LOWEST_RUNG -> leansFurther(exercise.traits().rung(), limit.target());
+            case LARGEST_TRUNK_BEND ->
+                exercise.trunkIsFree()
+                        && curve.samples().stream()
+                                .anyMatch(s -> s.pose().torsoPitchDeg() > limit.number() + ANGLE_TOLERANCE_DEG);
+            case NO_SUPPORT_ON_HAND -> exercise.traits().otherArm() == Traits.OtherArmDuty.CARRIES;
+            case NO_LOOP -> exercise.traits().looped();
+            case LARGEST_OUTWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
+            case NO_EXERCISE -> limit.target() != null && exercise.isCalled(limit.target());
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;
-            case NO_ARM_PAD -> exercise.upperArmSupported();
+            case NO_ARM_PAD -> exercise.bracesTheArm();
             case LARGEST_INWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
             case LARGEST_ELBOW_BEND,
                     SMALLEST_ELBOW_BEND,

@@ -193,7 +193,7 @@ public record Method(
             return purpose.takes(exercise)
                     && wanted.contains(exercise.role())
                     && (movements.isEmpty()
-                            || movements.contains(exercise.movementFamily())
+                            || movements.stream().anyMatch(exercise::isCalled)
                             || movements.contains(exercise.key()))
                     && (implementChoices.isEmpty() || implementChoices.contains(exercise.implement()))
                     && (stances.isEmpty() || stances.contains(exercise.stance()))

@@ -1,8 +1,11 @@
 package kinesia.core.plan;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import kinesia.core.dose.RestAndTime;
+import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
@@ -15,7 +18,6 @@ import kinesia.core.plan.Method.Pick;
 import kinesia.core.plan.Method.Section;
 import kinesia.core.plan.Method.Wanted;
 import kinesia.core.reason.RuleFile;
-import org.jspecify.annotations.Nullable;
 
 /** The ways of working a trainer may pick, from the rule file {@code methods.yaml}. */
 public final class Methods {
@@ -37,17 +39,32 @@ public final class Methods {
                   - {for: flexors, count: [1, 3]}
             """;
 
+    private static final double LARGEST = 600;
+
     private final List<Method> all;
 
     private Methods(List<Method> all) {
         this.all = all;
     }
 
-    /** Reads the text of the rule file; errors name the line. */
-    public static Methods parse(String file, String text) {
-        return new Methods(RuleFile.parse(file, text).onlyKeys("methods").at("methods").items().stream()
-                .map(Methods::method)
-                .toList());
+    /** Reads the text of the rule file against what {@code catalogue} has; errors name the line. */
+    public static Methods parse(String file, String text, Catalogue catalogue) {
+        List<RuleFile> items =
+                RuleFile.parse(file, text).onlyKeys("methods").at("methods").items();
+        List<String> keys = items.stream().map(i -> i.at("key").text()).toList();
+        Set<String> seen = new HashSet<>();
+        for (RuleFile item : items) {
+            if (!seen.add(item.at("key").text())) {
+                throw item.error("method '" + item.at("key").text() + "' stands twice");
+            }
+            item.at("near").items().forEach(near -> near.oneOf("a method of this file", keys));
+            item.at("sections").items().stream()
+                    .flatMap(section -> section.at("picks").items().stream())
+                    .flatMap(pick -> pick.find("movements").stream())
+                    .flatMap(movements -> movements.items().stream())
+                    .forEach(movement -> movement.oneOf("a movement, entry or family", catalogue.names()));
+        }
+        return new Methods(items.stream().map(Methods::method).toList());
     }
 
     /** The way of working when none is picked. */
@@ -109,7 +126,7 @@ public final class Methods {
                         item.find("set-reps").map(Methods::wholes).orElse(List.of()),
                         whole(item, "most-reps", 0),
                         whole(item, "light-reps", 0),
-                        item.find("effort").map(RuleFile::number).orElse(null),
+                        item.find("effort").map(e -> e.within(1, 10, "effort")).orElse(null),
                         item.find("tempo").map(Methods::tempo).orElse(null),
                         yes(item, "light", false),
                         whole(item, "station", 0),
@@ -149,7 +166,9 @@ public final class Methods {
                 yes(item, "loaded-long", false),
                 yes(item, "overhead", true),
                 yes(item, "repeats", false),
-                item.find("load-share").map(RuleFile::number).orElse(1.0),
+                item.find("load-share")
+                        .map(s -> s.within(0.05, 1, "of the load"))
+                        .orElse(1.0),
                 choices(item, "bends", Bendable.class),
                 item.find("what").map(RuleFile::text).orElse(purpose.words()));
     }
@@ -173,22 +192,17 @@ public final class Methods {
     }
 
     private static List<Integer> wholes(RuleFile item) {
+        item.items().forEach(number -> number.within(0, LARGEST, "seconds, sets or repetitions"));
         return item.items().stream().map(RuleFile::whole).toList();
     }
 
     private static int whole(RuleFile item, String field, int otherwise) {
+        item.find(field).ifPresent(number -> number.within(0, LARGEST, "seconds, minutes or repetitions"));
         return item.find(field).map(RuleFile::whole).orElse(otherwise);
     }
 
     private static boolean yes(RuleFile item, String field, boolean otherwise) {
-        @Nullable String word = item.find(field).map(RuleFile::text).orElse(null);
-        if (word == null) {
-            return otherwise;
-        }
-        if (!word.equals("yes") && !word.equals("no")) {
-            throw item.at(field).error("needs yes or no");
-        }
-        return word.equals("yes");
+        return item.find(field).map(RuleFile::yesNo).orElse(otherwise);
     }
 
     private static <E extends Enum<E>> List<E> choices(RuleFile item, String field, Class<E> type) {

@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
 public final class PlanCheck {
     private static final int MOST_UNITS = 12;
     private static final int MOST_SLOTS = 8;
+    private static final int MOST_SETS = 6;
 
     private final Planner planner;
     private final ExerciseModel model;
@@ -54,7 +56,11 @@ public final class PlanCheck {
             @Nullable Double loadKg,
             @Nullable Double effort) {
         public Written {
-            InvalidValue.requireWithin("sets", sets, 1, 6, "sets");
+            InvalidValue.requireWithin("sets", sets, 1, MOST_SETS, "sets");
+        }
+
+        private Written times(int others) {
+            return new Written(exerciseKey, others, reps, loadKg, effort);
         }
     }
 
@@ -90,8 +96,41 @@ public final class PlanCheck {
         }
     }
 
-    /** Checks {@code written}; throws {@link InvalidValue} for an exercise that does not exist. */
-    public Checked check(PlanRequest request, List<WrittenUnit> written) {
+    /** Throws {@link InvalidValue}, naming the field under {@code path}, when an exercise is written twice. */
+    public static void requireOnce(String path, List<WrittenUnit> written) {
+        Set<String> seen = new HashSet<>();
+        for (int u = 0; u < written.size(); u++) {
+            for (int s = 0; s < written.get(u).slots().size(); s++) {
+                if (!seen.add(written.get(u).slots().get(s).exerciseKey())) {
+                    throw new InvalidValue(
+                            path + "[" + u + "].slots[" + s + "].exerciseKey",
+                            "stands in this session already: write all its sets in one place");
+                }
+            }
+        }
+    }
+
+    /** Each exercise once: what was kept twice before it was refused counts where it stands first, with the sets of both. */
+    private static List<WrittenUnit> once(List<WrittenUnit> written) {
+        Map<String, Integer> sets = new LinkedHashMap<>();
+        written.forEach(u -> u.slots().forEach(w -> sets.merge(w.exerciseKey(), w.sets(), Integer::sum)));
+        Set<String> seen = new HashSet<>();
+        List<WrittenUnit> once = new ArrayList<>();
+        for (WrittenUnit unit : written) {
+            List<Written> first = unit.slots().stream()
+                    .filter(w -> seen.add(w.exerciseKey()))
+                    .map(w -> w.times(Math.min(MOST_SETS, sets.getOrDefault(w.exerciseKey(), w.sets()))))
+                    .toList();
+            if (!first.isEmpty()) {
+                once.add(new WrittenUnit(unit.layout(), unit.restSeconds(), first));
+            }
+        }
+        return once;
+    }
+
+    /** Checks {@code all}, each exercise once; throws {@link InvalidValue} for an exercise that does not exist. */
+    public Checked check(PlanRequest request, List<WrittenUnit> all) {
+        List<WrittenUnit> written = once(all);
         InvalidValue.requireWithin("units", written.size(), 1, MOST_UNITS, "units");
         Map<String, Fit> fits = new java.util.HashMap<>();
         Candidates candidates = planner.candidates(request);
@@ -118,10 +157,10 @@ public final class PlanCheck {
                     RestAndTime.SET_UP_S,
                     slots));
         }
-        List<Slot> all = units.stream().flatMap(u -> u.slots().stream()).toList();
-        same(all, marks);
-        sets(request, all, fits, marks);
-        stress(request, all, fits, marks);
+        List<Slot> slotsOfAll = units.stream().flatMap(u -> u.slots().stream()).toList();
+        same(slotsOfAll, marks);
+        sets(request, slotsOfAll, fits, marks);
+        stress(request, slotsOfAll, fits, marks);
         List<WarmUp.Step> warmUp = WarmUp.general(
                 WarmUp.isBrief(request.minutes()), request.minutes(), request.age(), request.stiffOrBack());
         Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
@@ -209,11 +248,11 @@ public final class PlanCheck {
             double most = carried != null
                     ? carried.load().kg()
                     : candidates.shown().largestLoadFor(fit.exercise()).orElse(0.0);
-            Load load = fit.loads().atMost(most);
+            Load load = fit.loads().atMost(most).orElseGet(fit.loads()::lightest);
             why.put(Aspect.LOAD, byHand());
             return load;
         }
-        Load nearest = fit.loads().atMost(one.loadKg());
+        Load nearest = fit.loads().atMost(one.loadKg()).orElseGet(fit.loads()::lightest);
         if (Math.abs(nearest.kg() - one.loadKg()) > 0.05) {
             marks.add(new Mark(
                     one.exerciseKey(),
@@ -223,7 +262,9 @@ public final class PlanCheck {
                                     Tag.HOUSE,
                                     "a load the place has",
                                     "This place cannot make " + Numbers.plain(one.loadKg()) + " kg; " + nearest.label()
-                                            + " is the nearest at or under it.",
+                                            + (nearest.kg() > one.loadKg()
+                                                    ? " is the lightest it has, and heavier."
+                                                    : " is the nearest under it."),
                                     "We take the weight we have.")
                             .with("written", Numbers.plain(one.loadKg()) + " kg")
                             .with("nearest", nearest.label())));

@@ -22,7 +22,7 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     // Very light pumping work [house], a lighter week (RULES 6), restriction cuffs [practice].
     private static final double LIGHT_SHARE = 0.6;
     private static final double LIGHTER_WEEK_SHARE = 0.9;
-    private static final double NEARLY = 0.1;
+    static final double NEARLY = 0.1;
     private static final double CUFF_CAP = 0.40;
 
     static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, ShownStrength shown) {
@@ -36,9 +36,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         Optional<Double> bound = shown.largestLoadFor(c.exercise());
         ReachableLoads loads = c.fit().loads();
         double most = bound.map(kg -> share(request, c, dose, kg, USUAL_REPS)).orElse(0.0);
-        return bound.isPresent() && loads.lightest().kg() <= most
-                ? predicted(c, loads.atMost(most), bound.get(), most)
-                : lightest(loads);
+        Optional<Load> reached = bound.isPresent() ? loads.atMost(most) : Optional.empty();
+        return reached.isPresent() ? predicted(c, reached.get(), bound.orElseThrow(), most) : lightest(loads);
     }
 
     /** {@code kg} of {@code reps} repetitions turned into what this slot asks; never more than it. */
@@ -62,7 +61,9 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                 && !request.lighter()
                 && !request.method().cuffs()
                 && c.reps().high() <= carried.reps().high() + 2;
-        Load load = c.fit().loads().atMost(same ? carried.load().kg() : wanted);
+        // What is heavier than asked for was left out before; a tenth more than asked for is the lightest there is.
+        Optional<Load> reached = c.fit().loads().atMost(same ? carried.load().kg() : wanted);
+        Load load = reached.orElseGet(c.fit().loads()::lightest);
         if (same) {
             return new StartLoad(load, carried.trial(), carried.reason());
         }
@@ -76,7 +77,9 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                         + " for more repetitions",
                                 "Last lifted " + carried.load().label() + "; done as it is here, "
                                         + Numbers.plain(wanted, 1) + " kg is right, and " + load.label()
-                                        + " is the load the room has at or under it.",
+                                        + (reached.isPresent()
+                                                ? " is the load the room has at or under it."
+                                                : " is the lightest there is, a little over it."),
                                 "A lighter weight, because of how we do it today.")
                         .with("last load", carried.load().label())
                         .with("share", Numbers.plain(100 * wanted / fresh, 0) + " %"));

@@ -55,7 +55,8 @@ final class Suitabilities {
 
     /** With the limits that hold for the arm of {@code side}. */
     synchronized Suited of(Exercise exercise, Side side) {
-        return known.computeIfAbsent(new Asked(exercise, side), a -> suited(exercise, Fit.limitsOf(limits, side)));
+        return known.computeIfAbsent(
+                new Asked(exercise, side), a -> suited(exercise, LimitCheck.whileWorking(side, exercise, limits)));
     }
 
     /** The curve at a middling load whatever the limits: enough to tell what kind of exercise it is. */

@@ -42,6 +42,14 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
 
     /** What a place lacks for {@code exercise}, as a reason against it. */
     static Optional<Reason> missing(Exercise exercise, Equipment equipment) {
+        if (equipment.nobodyStandsBy() && !exercise.guidance().homeAlone()) {
+            return Optional.of(Reason.of(
+                    "HOME-alone",
+                    Tag.HOUSE,
+                    "what may be done with nobody near",
+                    exercise.name() + " is not done alone: nobody stands by at this place.",
+                    "That one we only do when I am beside you."));
+        }
         List<String> missing = ReachableLoads.missingFor(equipment, exercise);
         return missing.isEmpty()
                 ? Optional.empty()

@@ -1,6 +1,7 @@
 package kinesia.core.reason;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -106,6 +107,11 @@ public final class RuleFile {
         return scalar.getValue().strip();
     }
 
+    /** Whether this is a list. */
+    public boolean isList() {
+        return node instanceof SequenceNode;
+    }
+
     /** A list of texts. */
     public List<String> texts() {
         return items().stream().map(RuleFile::text).toList();
@@ -125,6 +131,15 @@ public final class RuleFile {
         return items().stream().mapToDouble(RuleFile::number).toArray();
     }
 
+    /** A list of exactly {@code size} numbers, each from {@code low} to {@code high}. */
+    public double[] numbers(int size, double low, double high, String unit) {
+        List<RuleFile> items = items();
+        if (items.size() != size) {
+            throw error("expected " + size + " numbers");
+        }
+        return items.stream().mapToDouble(item -> item.within(low, high, unit)).toArray();
+    }
+
     /** A whole number. */
     public int whole() {
         double value = number();
@@ -132,6 +147,34 @@ public final class RuleFile {
             throw error("'" + text() + "' is not a whole number");
         }
         return (int) value;
+    }
+
+    /** A yes or no, written just so. */
+    public boolean yesNo() {
+        return switch (text()) {
+            case "yes" -> true;
+            case "no" -> false;
+            default -> throw error("'" + text() + "' is neither yes nor no");
+        };
+    }
+
+    /** A number from {@code low} to {@code high}, both included. */
+    public double within(double low, double high, String unit) {
+        double value = number();
+        if (!(value >= low && value <= high)) {
+            throw error(Numbers.plain(value) + " is not from " + Numbers.plain(low) + " to " + Numbers.plain(high) + " "
+                    + unit);
+        }
+        return value;
+    }
+
+    /** A text that is one of {@code known}, which is called {@code what}. */
+    public String oneOf(String what, Collection<String> known) {
+        if (!known.contains(text())) {
+            throw error("'" + text() + "' is not " + what + "; known are "
+                    + String.join(", ", known.stream().sorted().toList()));
+        }
+        return text();
     }
 
     /** One of an enum's names, written in lower case with hyphens. */

@@ -50,7 +50,12 @@ public final class InSession {
                             .with("pain", set.pain().value()));
         }
         if (set.effort() == null) {
-            return asPlanned(set, aim, "No effort was said: the next set stays as planned.");
+            return asPlanned(
+                    set,
+                    aim,
+                    slot.trial()
+                            ? "Nobody said how hard the trial set was: the same load again, and ask."
+                            : "No effort was said: the next set stays as planned.");
         }
         double effort = set.effort().value();
         double target = slot.targetEffort().value();

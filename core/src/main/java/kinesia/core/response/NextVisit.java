@@ -109,8 +109,7 @@ public final class NextVisit {
 
     private static Optional<LocalDate> lastHard(List<SessionRecord> sessions) {
         return sessions.stream()
-                .flatMap(s -> s.sets().stream())
-                .filter(LoggedSet::isHard)
+                .flatMap(s -> s.hardSets().stream())
                 .map(LoggedSet::on)
                 .max(LocalDate::compareTo);
     }

@@ -76,6 +76,17 @@ public record SessionRecord(
         return nextDoor == null ? Optional.empty() : find(nextDoor, place);
     }
 
+    /** The sets that count as hard: by the effort that was said, and as planned where nobody said. */
+    public List<LoggedSet> hardSets() {
+        return sets.stream()
+                .filter(set -> plan.slots().stream()
+                        .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))
+                        .findFirst()
+                        .map(slot -> set.isHard(slot.targetEffort()))
+                        .orElse(set.effort() != null && set.effort().isHard()))
+                .toList();
+    }
+
     /** The sets of one exercise, in order. */
     public List<LoggedSet> setsOf(String exerciseKey) {
         return sets.stream().filter(s -> s.exerciseKey().equals(exerciseKey)).toList();

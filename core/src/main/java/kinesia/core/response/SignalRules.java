@@ -25,6 +25,7 @@ public final class SignalRules {
     private static final int SAME_OVER_USUAL = 2;
     private static final double WEEK_RISE = 2;
     private static final int SECOND_EASE_DAYS = 14;
+    private static final int SECOND_MISSING = 2;
 
     private SignalRules() {}
 
@@ -139,17 +140,7 @@ public final class SignalRules {
                     "Your mornings have crept up, so we do less for a while.");
         }
         if (after.isEmpty()) {
-            return new SiteSignal(
-                    place,
-                    Signal.SAME,
-                    false,
-                    false,
-                    reason(
-                            inputs,
-                            "RESPONSE-no-answer",
-                            "a morning or a door answer",
-                            "No answer yet for the " + where + " after the last session: no progress there.",
-                            "Without your morning answer we change nothing."));
+            return waiting(place, all, inputs);
         }
         if (during <= Math.max(QUIET_DURING, usual) && during <= GO_DURING && clean) {
             return signal(
@@ -173,6 +164,29 @@ public final class SignalRules {
                 "The " + where + " was at " + during + " during and " + after.get() + " after against a usual " + usual
                         + ": same again.",
                 "It noticed, so we stay where we are.");
+    }
+
+    /** Neither the morning nor the door has answered; from the second missing morning running the trainer is told to ask. */
+    private static SiteSignal waiting(Place place, List<SessionRecord> all, Map<String, Object> inputs) {
+        int missing = 0;
+        for (int i = all.size() - 1; i >= 0 && all.get(i).onMorning(place).isEmpty(); i--) {
+            missing++;
+        }
+        String where = "Waiting: nobody has said yet how the " + place.words()
+                + " was after the last session, so nothing is raised there.";
+        String ask =
+                " It is the " + (missing == 2 ? "second" : missing + "th") + " morning running without an answer: ask.";
+        return new SiteSignal(
+                place,
+                Signal.WAITING,
+                false,
+                false,
+                reason(
+                        inputs,
+                        "RESPONSE-waiting",
+                        "a morning or a door answer",
+                        missing < SECOND_MISSING ? where : where + ask,
+                        "Tell us how it was the morning after, then we know how to go on."));
     }
 
     private static OptionalDouble weekRise(Place place, List<SessionRecord> sessions) {

@@ -105,6 +105,22 @@ final class SlotDecisions {
                                             eased.get().signal().reason().ruleId())),
                     slot.reps());
         }
+        if (worst.isPresent() && worst.get().signal() == Signal.WAITING && !slot.trial()) {
+            return keep(
+                    slot,
+                    new Decided(
+                            load,
+                            reason(
+                                            "WAITING-hold",
+                                            Tag.HOUSE,
+                                            "no progress before the morning or the door has answered",
+                                            load.label() + " stays. "
+                                                    + worst.get().reason().exact(),
+                                            worst.get().reason().plain())
+                                    .with("load", load.label())
+                                    .with("signal", worst.get().reason().ruleId())),
+                    slot.reps());
+        }
         if (worst.isPresent() && worst.get().signal() == Signal.SAME) {
             return same(last, done, load, loads, worst.get());
         }
@@ -219,17 +235,21 @@ final class SlotDecisions {
                                     .with("signal", signal.reason().ruleId())),
                     more);
         }
-        Load less = loads.atMost(load.kg() * STEP_BACK);
+        Load less = loads.atMost(load.kg() * STEP_BACK).orElse(load);
         return keep(
                 slot,
                 new Decided(
-                        less.kg() < load.kg() ? less : load,
+                        less,
                         reason(
                                         "SAME-step-back",
                                         Tag.HOUSE,
                                         "second same running: 10 % of load or one set",
-                                        "Second same running: a step back from " + load.label() + " to " + less.label()
-                                                + ". " + signal.reason().exact(),
+                                        (less.equals(load)
+                                                        ? "Second same running, and " + load.label()
+                                                                + " is the lightest there is: it stays. "
+                                                        : "Second same running: a step back from " + load.label()
+                                                                + " to " + less.label() + ". ")
+                                                + signal.reason().exact(),
                                         "We take a small step back and let it settle.")
                                 .with("from", load.label())
                                 .with("signal", signal.reason().ruleId())),
@@ -238,15 +258,18 @@ final class SlotDecisions {
 
     private static Decided afterTrial(Done last, Load load, ReachableLoads loads) {
         LoggedSet set = last.sets().get(last.sets().size() - 1);
-        if (set.effort() == null || last.slot().stress().isEmpty()) {
+        if (set.effort() == null) {
             return new Decided(
                     load,
+                    true,
                     reason(
-                            "LOAD-found",
-                            Tag.HOUSE,
-                            "",
-                            load.label() + " was used last time; no effort was said.",
-                            "Same weight."));
+                                    "LOAD-trial-unsaid",
+                                    Tag.HOUSE,
+                                    "a said effort",
+                                    "Nobody said how hard the trial set with " + load.label()
+                                            + " was, so it is tried again with the same load.",
+                                    "We try it once more, and you tell me how hard it feels.")
+                            .with("load", load.label()));
         }
         TrialSets.Step step = TrialSets.after(load, set.effort(), loads);
         return new Decided(step.load(), !step.found(), step.reason());
@@ -255,7 +278,11 @@ final class SlotDecisions {
     private static Decided afterBreak(Load load, ReachableLoads loads, long away) {
         long weeks = (away - WeekAllowance.BREAK_DAYS + 6) / 7;
         double share = Math.max(BREAK_FLOOR, 1 - BREAK_PER_WEEK * weeks);
-        Load less = loads.atMost(load.kg() * share);
+        Optional<Load> under = loads.atMost(load.kg() * share);
+        // What is not here is asked for all the same: then the planner leaves the exercise out, or takes what is nearly
+        // it.
+        double wanted = Math.round(10 * load.kg() * share) / 10.0;
+        Load less = under.orElse(Load.ofKg(wanted));
         return new Decided(
                 less,
                 reason(
@@ -263,8 +290,12 @@ final class SlotDecisions {
                                 Tag.PRACTICE,
                                 "10 % for each started week beyond 14 days, down to half",
                                 "Back after " + away + " days: " + Numbers.plain(100 * share, 0) + " % of "
-                                        + load.label() + " is " + less.label()
-                                        + " here, and the number of sets starts again.",
+                                        + load.label()
+                                        + (under.isPresent()
+                                                ? " is at most " + less.label() + " here"
+                                                : " is " + less.label() + ", under the lightest here, "
+                                                        + loads.lightest().label())
+                                        + ", and the number of sets starts again.",
                                 "After the break we begin lighter and build up again.")
                         .with("days away", away)
                         .with("last load", load.label()));

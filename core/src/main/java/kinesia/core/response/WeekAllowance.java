@@ -5,7 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import kinesia.core.dose.LoggedSet;
+import kinesia.core.arm.Side;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.PlanRequest.SetBudget;
@@ -115,18 +115,21 @@ final class WeekAllowance {
         return trained;
     }
 
+    /** The hard sets of the arm that did more of them: a set of both arms counts for each, one arm's own for that arm. */
     private static int hardSets(
             List<SessionRecord> sessions, Catalogue catalogue, Head.Group group, LocalDate from, LocalDate before) {
-        return (int) sessions.stream()
-                .flatMap(s -> s.sets().stream())
-                .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
-                .filter(LoggedSet::isHard)
-                // An exercise done arm by arm logs two sets for what counts as one.
-                .filter(s -> s.side() != kinesia.core.arm.Side.LEFT)
-                .filter(s -> catalogue
-                        .find(s.exerciseKey())
-                        .map(e -> e.group() == group)
-                        .orElse(false))
-                .count();
+        int most = 0;
+        for (Side arm : Side.values()) {
+            most = Math.max(most, (int) sessions.stream()
+                    .flatMap(s -> s.hardSets().stream())
+                    .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
+                    .filter(s -> s.side() == null || s.side() == arm)
+                    .filter(s -> catalogue
+                            .find(s.exerciseKey())
+                            .map(e -> e.group() == group)
+                            .orElse(false))
+                    .count());
+        }
+        return most;
     }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param notes things to do that limit nothing, such as "effort, not pulse, steers"
  * @param checks movement checks that a limit hinges on for this client and that are not done yet, most useful first
  * @param readings what each measured range says beside its norm and the other side
+ * @param notAskedThen questions that came after the screen was taken: not answered, and to be asked at the next visit
  * @param clearedUntil first of the last days of the clearances it rests on; null when it rests on none
  */
 public record Assessment(
@@ -27,15 +28,21 @@ public record Assessment(
         List<String> notes,
         List<CheckAsk> checks,
         List<CheckReading> readings,
+        List<String> notAskedThen,
         @Nullable LocalDate clearedUntil) {
     public Assessment {
         findings = List.copyOf(findings);
         limits = List.copyOf(limits);
         missing = List.copyOf(missing);
         notes = List.copyOf(notes);
-        // Assessments stored before there were checks have neither.
         checks = checks == null ? List.of() : List.copyOf(checks);
         readings = readings == null ? List.of() : List.copyOf(readings);
+        notAskedThen = notAskedThen == null ? List.of() : List.copyOf(notAskedThen);
+    }
+
+    /** The same judgement, saying also what was not asked when it was made. */
+    public Assessment saying(List<String> notAsked) {
+        return new Assessment(outcome, findings, limits, missing, notes, checks, readings, notAsked, clearedUntil);
     }
 
     /** A check worth doing on one side, and the sentence that says which limit hinges on it. */
@@ -91,13 +98,23 @@ public record Assessment(
     }
 
     /**
-     * Whether a session may be planned: on a go, and on a referral that is about single places only; what loads those is
-     * then left out by their limits.
+     * Whether a session may be planned: on a go, and on a referral that leaves something to train, so one of single places
+     * or of one arm; what loads those is then left out by their limits.
      */
     public boolean allowsPlanning() {
         return outcome.allowsPlanning()
-                || (outcome == Outcome.REFER_BEFORE_LOADING
-                        && missing.isEmpty()
-                        && findings.stream().allMatch(f -> f.scope() == Scope.SITE));
+                || (outcome == Outcome.REFER_BEFORE_LOADING && missing.isEmpty() && leavesAnArm());
+    }
+
+    private boolean leavesAnArm() {
+        boolean whole =
+                findings.stream().anyMatch(f -> f.scope() == Scope.ALL || (f.scope() == Scope.ARM && f.side() == null));
+        return !whole
+                && findings.stream()
+                                .filter(f -> f.scope() == Scope.ARM)
+                                .map(Finding::side)
+                                .distinct()
+                                .count()
+                        < Side.values().length;
     }
 }

@@ -43,7 +43,7 @@ final class CheckGuide {
                 ask(
                         row.untilQuiet().check(),
                         site.side(),
-                        "when it is quiet: " + row.untilQuiet().note());
+                        "when it is quiet, " + row.untilQuiet().opens());
             }
         }
         for (Provocation row : PlaceRules.rows(questions, site)) {

@@ -56,6 +56,11 @@ public record CheckResult(
                 || ability == Ability.CANNOT;
     }
 
+    /** Whether it hurt at all. */
+    boolean hurtAtAll() {
+        return pain != null && pain.value() > 0;
+    }
+
     /** Whether it was done and stayed quiet. */
     boolean isQuiet() {
         return (pain != null || ability != null) && !hurts();

@@ -1,10 +1,12 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
@@ -68,11 +70,11 @@ final class CheckRules {
         Reason reason = Reason.of(
                         "RANGE-" + check.key(),
                         Tag.HOUSE,
-                        "5 degrees is measurement error, 10 is noted, 20 limits",
+                        check.kind() == CheckKind.GRIP ? "" : "5 degrees is measurement error, 10 is noted, 20 limits",
                         sentence(check, result.side(), value, lack, comparison),
-                        comparison == Comparison.LIMITING
-                                ? "This side is clearly shorter, so we stay well inside what it can do."
-                                : "We write it down and compare next time.")
+                        check.kind() == CheckKind.GRIP && lack != null
+                                ? "We write it down and compare next time."
+                                : plain(comparison, lack))
                 .with(result.side().word(), value)
                 .with(result.side().other().word(), other == null ? "not measured" : Numbers.plain(other));
         // Only the shorter side is limited.
@@ -81,6 +83,19 @@ final class CheckRules {
         }
         Double over = check.norm() == null ? null : value - check.norm();
         return new CheckReading(check.key(), result.side(), value, over, lack, comparison, reason);
+    }
+
+    private static String plain(Comparison comparison, @org.jspecify.annotations.Nullable Double lack) {
+        return switch (comparison) {
+            case ALONE -> "We measure the other side too.";
+            case SAME -> "Both sides are about the same.";
+            case SLIGHT -> "That is too small a difference to make anything of.";
+            case NOTED -> "We write it down and compare next time.";
+            case LIMITING ->
+                lack != null && lack > 0
+                        ? "This side is clearly shorter, so we stay well inside what it can do."
+                        : "This side moves further than the other and is left alone.";
+        };
     }
 
     private static Comparison comparison(@org.jspecify.annotations.Nullable Double lack) {
@@ -108,31 +123,49 @@ final class CheckRules {
         if (lack == null) {
             return measured + "; the other side is not measured yet.";
         }
-        String than = Numbers.plain(Math.abs(lack)) + " " + (lack > 0 ? "less" : "more") + " than the other side";
+        // In the number's own direction: 20 degrees more missing at the elbow is more, though it is the shorter side.
+        double more = check.lessIsMore() ? lack : -lack;
+        String than = Numbers.plain(Math.abs(lack)) + " " + (more > 0 ? "more" : "less") + " than the other side";
         if (check.kind() == CheckKind.GRIP) {
             return measured + (lack == 0 ? ", like the other side." : ", " + than + ".");
         }
         return measured
                 + switch (comparison) {
                     case ALONE, SAME -> ", like the other side within the measurement error of 5 degrees.";
-                    case SLIGHT -> ", " + than + "; noted from 10 on.";
+                    case SLIGHT -> ", " + than + "; under 10 nothing is made of it.";
                     case NOTED -> ", " + than + ": noted.";
                     case LIMITING ->
-                        ", " + than
-                                + (lack > 0
-                                        ? ": the loaded range stays 10 degrees inside."
-                                        : ": the other side is limited.");
+                        ", " + than + (lack > 0 ? shortened(check, value) : ": the other side is limited.");
                 };
     }
 
-    private void limit(ShortSide shorter, CheckResult result, double value, Reason reason) {
-        LimitRow row = new LimitRow(shorter.kind(), null, shorter.target(), null, shorter.grip(), null, false);
-        LimitRow limited = switch (shorter.kind()) {
-            case SMALLEST_ELBOW_BEND -> row.withValue(Math.max(0, value + PlaceRules.MARGIN_DEG));
-            case LARGEST_ELEVATION, LARGEST_EXTENSION, LARGEST_ELBOW_BEND ->
-                row.withValue(Math.max(0, value - PlaceRules.MARGIN_DEG));
-            default -> row;
+    /** What a clearly shorter side leads to, with the number it leads to. */
+    private static String shortened(Check check, double value) {
+        ShortSide shorter = check.shortSide();
+        if (shorter == null) {
+            return ": it is written down.";
+        }
+        Double line = line(shorter.kind(), value);
+        return line == null
+                ? ": " + shorter.means() + "."
+                : ": " + shorter.means() + " " + Numbers.plain(line) + " degrees, 10 inside what it can do.";
+    }
+
+    /** The line that a shorter side of {@code value} draws; null for kinds without a number. */
+    private static @org.jspecify.annotations.Nullable Double line(Limit.Kind kind, double value) {
+        return switch (kind) {
+            case SMALLEST_ELBOW_BEND -> Math.max(0, value + PlaceRules.MARGIN_DEG);
+            case LARGEST_ELEVATION, LARGEST_EXTENSION, LARGEST_OUTWARD_ROTATION ->
+                Math.max(0, value - PlaceRules.MARGIN_DEG);
+            case LARGEST_ELBOW_BEND -> Math.max(kind.least(), value - PlaceRules.MARGIN_DEG);
+            default -> null;
         };
+    }
+
+    private void limit(ShortSide shorter, CheckResult result, double value, Reason reason) {
+        LimitRow row = new LimitRow(shorter.kind(), null, shorter.target(), null, shorter.grip(), null, null, false);
+        Double line = line(shorter.kind(), value);
+        LimitRow limited = line == null ? row : row.withValue(line);
         work.limit(List.of(limited), result.side(), null, reason);
     }
 
@@ -165,7 +198,8 @@ final class CheckRules {
                 .with("alone", alone)
                 .with("helped", helped)
                 .with("other side", other);
-        Clearance cleared = work.clearance(Clearance.Purpose.PLACE, side, FlagRules.shoulderOf(work, side))
+        Clearance cleared = work.clearance(
+                        Clearance.Purpose.PLACE, side, FlagRules.shoulderOf(work, side), knownShoulder(side))
                 .orElse(null);
         if (cleared != null) {
             work.noteCleared(cleared, "Outward turn of the " + side.word() + " shoulder");
@@ -178,11 +212,23 @@ final class CheckRules {
                 FlagRules.shoulderOf(work, side),
                 "Refer to a clinician; the shoulder is not loaded until then.",
                 reason));
-        for (kinesia.core.exercise.Site site : kinesia.core.exercise.Site.values()) {
+        for (Site site : Site.values()) {
             if (site.isShoulder()) {
                 work.limit(List.of(LimitRow.of(Limit.Kind.NO_LOADING)), side, site, reason);
             }
         }
+    }
+
+    /** Since when the shoulder has been as it is now, as far as was said. */
+    private LocalDate knownShoulder(Side side) {
+        List<SiteRecord> sites = work.answers().soreSites();
+        return sites == null
+                ? work.takenOn()
+                : sites.stream()
+                        .filter(s -> s.side() == side && s.site().isShoulder())
+                        .findFirst()
+                        .map(s -> work.known(s.since()))
+                        .orElse(work.takenOn());
     }
 
     private Optional<Double> angle(String check, Side side) {

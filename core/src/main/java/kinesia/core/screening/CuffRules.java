@@ -1,5 +1,6 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import kinesia.core.reason.Reason;
@@ -25,7 +26,7 @@ final class CuffRules {
     }
 
     static void apply(ScreenQuestions questions, Work work) {
-        if (work.clearance(Clearance.Purpose.CUFFS, null, null).isEmpty()) {
+        if (work.clearance(Clearance.Purpose.CUFFS, null, null, LocalDate.MIN).isEmpty()) {
             forbid(
                     work,
                     Reason.of(
@@ -62,8 +63,17 @@ final class CuffRules {
                                 .with("answer", "yes"));
             }
         }
-        Optional<Reading> last = PressureRules.last(work.answers().pressure());
-        if (last.isPresent() && (last.get().systolic() >= SYSTOLIC || last.get().diastolic() >= DIASTOLIC)) {
+        Optional<Reading> last = work.answers().pressure().lastPressure();
+        if (last.isEmpty()) {
+            forbid(
+                    work,
+                    Reason.of(
+                            "CUFFS-no-reading",
+                            Tag.HOUSE,
+                            "a reading under 140/90",
+                            "Cleared for cuffs, but no blood pressure was read at the screen: no restriction cuffs.",
+                            "Before cuffs we measure your blood pressure."));
+        } else if (last.get().isFrom(SYSTOLIC, DIASTOLIC)) {
             forbid(
                     work,
                     Reason.of(
@@ -72,10 +82,10 @@ final class CuffRules {
                                     "140 or 90 mmHg",
                                     "The last reading of " + last.get().systolic() + "/"
                                             + last.get().diastolic()
-                                            + " mmHg is at or over 140/90: no restriction cuffs.",
+                                            + " mmHg is not under 140/90: no restriction cuffs.",
                                     "With today's reading we leave the cuffs off.")
-                            .with("systolic", last.get().systolic())
-                            .with("diastolic", last.get().diastolic()));
+                            .with("systolic", String.valueOf(last.get().systolic()))
+                            .with("diastolic", String.valueOf(last.get().diastolic())));
         }
     }
 

@@ -1,15 +1,20 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import kinesia.core.screening.ScreenAnswers.Earlier;
 import kinesia.core.screening.ScreenAnswers.FlagAnswer;
+import kinesia.core.screening.ScreenAnswers.PastStop;
 import kinesia.core.screening.ScreenQuestions.Flag;
 import kinesia.core.screening.ScreenQuestions.Gate;
 import kinesia.core.screening.ScreenQuestions.Group;
+import org.jspecify.annotations.Nullable;
 
 /** Red flags, in the order of the screen: emergency signs, same-day signs, then what is seen before loading. */
 final class FlagRules {
@@ -33,6 +38,7 @@ final class FlagRules {
             of(questions, group, true).forEach(flag -> apply(flag, work));
         }
         stiffBothSides(questions, work);
+        stopped(work);
     }
 
     private static List<Flag> of(ScreenQuestions questions, Group group, boolean behindAnother) {
@@ -51,28 +57,28 @@ final class FlagRules {
         FlagAnswer answer = work.answers().flags().get(flag.id());
         if (answer == null) {
             if (isAsked(flag, work.answers().flags())) {
-                work.ask(flag.ask());
+                work.ask(flag.ask(), flag.version());
             }
         } else if (answer.present()) {
-            Optional<Clearance> cleared = work.clearance(flag.clearedBy(), answer.side(), null);
-            if (cleared.isPresent()) {
-                work.noteCleared(cleared.get(), flag.ask());
-            } else {
-                refer(flag, answer.side(), "yes", work);
-            }
+            refer(flag, answer.side(), "yes", work.known(answer.since()), work);
         }
     }
 
-    private static void refer(Flag flag, @org.jspecify.annotations.Nullable Side side, String answer, Work work) {
-        Reason reason = Reason.of(flag.id(), flag.tag(), "present", flag.means(), flag.say())
+    /** Refers unless a clearance that knew of it answers it; an arm that is referred rests, and the other goes on. */
+    private static void refer(Flag flag, @Nullable Side side, String answer, LocalDate since, Work work) {
+        Optional<Clearance> cleared = work.clearance(flag.clearedBy(), side, null, since);
+        if (cleared.isPresent()) {
+            work.noteCleared(cleared.get(), flag.ask());
+            return;
+        }
+        Reason plain = Reason.of(flag.id(), flag.tag(), "present", flag.means(), flag.say())
                 .with("answer", answer);
-        work.found(new Finding(
-                flag.outcome(),
-                flag.scope(),
-                side,
-                null,
-                flag.whatToDo(),
-                side == null ? reason : reason.with("arm", side.word())));
+        Reason sided = side == null ? plain : plain.with("arm", side.word());
+        Reason reason = flag.clearedBy() == null ? sided : sided.with("said since", since);
+        work.found(new Finding(flag.outcome(), flag.scope(), side, null, flag.whatToDo(), reason));
+        if (flag.outcome() == Outcome.REFER_BEFORE_LOADING && flag.scope() == Scope.ARM) {
+            work.rest(side, reason);
+        }
     }
 
     /** Stiff mornings recorded at both shoulders count, whatever was answered to the question itself. */
@@ -82,20 +88,59 @@ final class FlagRules {
         if (sites == null || (answered != null && answered.present())) {
             return;
         }
-        boolean both = true;
+        LocalDate since = LocalDate.MIN;
         for (Side side : Side.values()) {
-            both &= sites.stream()
-                    .anyMatch(s -> s.side() == side
+            Optional<SiteRecord> stiff = sites.stream()
+                    .filter(s -> s.side() == side
                             && s.site().isShoulder()
                             && s.stiffMinutes() != null
-                            && s.stiffMinutes() > LONG_STIFFNESS_MINUTES);
+                            && s.stiffMinutes() > LONG_STIFFNESS_MINUTES)
+                    .findFirst();
+            if (stiff.isEmpty()) {
+                return;
+            }
+            LocalDate known = work.known(stiff.get().since());
+            since = known.isAfter(since) ? known : since;
         }
-        if (both) {
-            questions.flags().stream()
-                    .filter(f -> f.id().equals(BOTH_SHOULDERS))
-                    .filter(f -> work.clearance(f.clearedBy(), null, null).isEmpty())
-                    .forEach(f -> refer(f, null, "over 45 minutes at both shoulders", work));
+        Flag flag = questions.flags().stream()
+                .filter(f -> f.id().equals(BOTH_SHOULDERS))
+                .findFirst()
+                .orElseThrow();
+        refer(flag, null, "over " + LONG_STIFFNESS_MINUTES + " minutes at both shoulders", since, work);
+    }
+
+    /** What stopped the last screen or session leaves a trace until a clinician has seen it and allowed training. */
+    private static void stopped(Work work) {
+        Earlier earlier = work.answers().earlier();
+        if (earlier == null || earlier.stop() == null || Boolean.TRUE.equals(earlier.stopSeen())) {
+            return;
         }
+        PastStop stop = earlier.stop();
+        Optional<Clearance> cleared = work.clearance(Clearance.Purpose.EXERCISE, null, null, stop.on());
+        if (cleared.isPresent()) {
+            work.noteCleared(cleared.get(), "What stopped us on " + stop.on());
+            return;
+        }
+        if (earlier.stopSeen() == null) {
+            work.ask("On " + stop.on() + " we stopped for this: " + stop.sign()
+                    + ". Has a clinician seen it since and allowed training?");
+            return;
+        }
+        work.found(new Finding(
+                Outcome.REFER_BEFORE_LOADING,
+                Scope.ALL,
+                null,
+                null,
+                "Ask for a clearance before any session.",
+                Reason.of(
+                                "STOP-not-seen",
+                                Tag.HOUSE,
+                                "seen by a clinician who allowed training",
+                                "What stopped us on " + stop.on() + " (" + stop.sign()
+                                        + ") has not been seen by a clinician who allowed training.",
+                                "Before we train again, somebody has to look into what stopped us.")
+                        .with("stopped on", stop.on())
+                        .with("sign", stop.sign())));
     }
 
     /** The shoulder place that a finding about {@code side}'s shoulder is recorded at: the first sore one, else the front. */

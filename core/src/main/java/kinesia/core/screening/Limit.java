@@ -16,10 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param site the sore place it protects; null when it protects the whole person. Effort, reps and sets with a site hold
  *     only for exercises that load that site
  * @param value degrees, effort, repetitions, sets, seconds or changes, as the kind says; null for the kinds without a number
- * @param target the grip, implement, stance, method, movement or entry that is left out; with an angle or a dose, the
+ * @param target the grip, implement, stance, method, movement, rung or entry that is left out; with an angle or a dose, the
  *     movements it holds for ("press": all presses); null for all
  * @param group holds only for exercises that load this group; null for all
  * @param grip holds only for exercises with this grip; null for all
+ * @param movement holds only for this movement, entry or family of movements ("press"); null for all
  * @param lookAgainOn when to screen it again
  */
 public record Limit(
@@ -30,6 +31,7 @@ public record Limit(
         @Nullable String target,
         Head.@Nullable Group group,
         @Nullable Grip grip,
+        @Nullable String movement,
         LocalDate lookAgainOn,
         Reason reason) {
 
@@ -41,20 +43,30 @@ public record Limit(
         SMALLEST_ELBOW_BEND(0, 120, "degrees"),
         /** Inward rotation at the shoulder while the arm is raised, clinical degrees. */
         LARGEST_INWARD_ROTATION(-90, 90, "degrees"),
+        /** Outward turn of the shoulder that pressing and raising need, from the forearm straight ahead. */
+        LARGEST_OUTWARD_ROTATION(0, 110, "degrees"),
+        /** Bend of a trunk that nothing carries, from upright. */
+        LARGEST_TRUNK_BEND(0, 90, "degrees"),
         NO_GRIP,
         NO_IMPLEMENT,
         NO_STANCE,
         NO_EXERCISE,
         NO_METHOD,
         NO_BODY_WEIGHT,
-        /** Nothing presses on the upper arm. */
+        /** The lowest rung of the ladder of push-ups that is still done: what leans further is left out. */
+        LOWEST_RUNG,
+        /** Nothing presses on the upper arm or under the elbow. */
         NO_ARM_PAD,
+        /** The hand carries no trunk while the other arm works. */
+        NO_SUPPORT_ON_HAND,
+        /** Nothing tight or looped on the arm. */
+        NO_LOOP,
         LARGEST_EFFORT(1, 10, "effort"),
         FEWEST_REPS(1, 30, "repetitions"),
         MOST_REPS(1, 30, "repetitions"),
         SETS_PER_EXERCISE(1, 6, "sets"),
         SETS_A_WEEK(0, 20, "sets"),
-        /** Only efforts without movement for what loads the site. */
+        /** Only efforts without movement for what loads the site; with a target, only holds of that movement. */
         HOLDS_ONLY,
         /** One hold. */
         LONGEST_HOLD(1, 60, "seconds"),
@@ -97,6 +109,11 @@ public record Limit(
             return unit;
         }
 
+        /** The kind as the rule file writes it. */
+        String words() {
+            return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        }
+
         /** Whether it says a number. */
         public boolean hasNumber() {
             return unit != null;
@@ -108,6 +125,7 @@ public record Limit(
                     || this == NO_IMPLEMENT
                     || this == NO_STANCE
                     || this == NO_EXERCISE
+                    || this == LOWEST_RUNG
                     || this == NO_METHOD;
         }
 
@@ -127,7 +145,8 @@ public record Limit(
 
     /** What this limit is, apart from its number: two limits with the same key say the same of the same. */
     public String key() {
-        return reason.ruleId() + "|" + kind + "|" + side + "|" + site + "|" + target + "|" + group + "|" + grip;
+        return reason.ruleId() + "|" + kind + "|" + side + "|" + site + "|" + target + "|" + group + "|" + grip
+                + (movement == null ? "" : "|" + movement);
     }
 
     /** The number of this limit; only for kinds that have one. */

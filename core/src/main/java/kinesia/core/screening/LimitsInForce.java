@@ -28,7 +28,9 @@ public record LimitsInForce(List<Limit> limits, List<SetAside> setAside) {
      * clearance or a new screen, and not restriction cuffs, which take a clearance of their own.
      */
     public static boolean mayBeLoosened(Limit limit, Assessment assessment) {
-        boolean keepsReferral = limit.kind() == Limit.Kind.NO_LOADING || limit.kind() == Limit.Kind.HOLDS_ONLY;
+        boolean armRests = limit.kind() == Limit.Kind.NO_SUPPORT_ON_HAND && limit.site() == null;
+        boolean keepsReferral =
+                limit.kind() == Limit.Kind.NO_LOADING || limit.kind() == Limit.Kind.HOLDS_ONLY || armRests;
         boolean byScreen = assessment.limits().contains(limit);
         return limit.kind() != Limit.Kind.NO_CUFFS && !(keepsReferral && byScreen);
     }
@@ -59,6 +61,7 @@ public record LimitsInForce(List<Limit> limits, List<SetAside> setAside) {
                 added.site(),
                 added.value(),
                 added.target(),
+                null,
                 null,
                 null,
                 change.until(),
@@ -100,6 +103,7 @@ public record LimitsInForce(List<Limit> limits, List<SetAside> setAside) {
                 limit.target(),
                 limit.group(),
                 limit.grip(),
+                limit.movement(),
                 change.until(),
                 Reason.of(
                                 limit.reason().ruleId(),

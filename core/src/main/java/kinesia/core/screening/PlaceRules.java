@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import kinesia.core.exercise.Site;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.screening.ScreenQuestions.Check;
 import kinesia.core.screening.ScreenQuestions.CheckKind;
 import kinesia.core.screening.ScreenQuestions.Provocation;
 import kinesia.core.screening.ScreenQuestions.SiteFlag;
@@ -85,35 +87,41 @@ final class PlaceRules {
         for (SiteFlag flag : questions.siteFlags()) {
             Boolean answer = site.flags().get(flag.id());
             if (answer == null) {
-                work.ask(site.where() + ": " + flag.ask());
+                work.ask(site.where() + ": " + flag.ask(), flag.version());
             } else if (answer) {
-                Optional<Clearance> cleared = work.clearance(flag.clearedBy(), site.side(), site.site());
-                if (cleared.isPresent()) {
-                    work.noteCleared(cleared.get(), site.where() + ": " + flag.ask());
-                } else {
-                    refer(
-                            site,
-                            SEE_FIRST,
-                            Reason.of(
-                                            flag.id(),
-                                            flag.tag(),
-                                            "present",
-                                            "At the " + site.where() + ", " + flag.means() + ".",
-                                            "Before we load this, someone should look at it.")
-                                    .with("answer", "yes"));
+                Reason reason = Reason.of(
+                                flag.id(),
+                                flag.tag(),
+                                "present",
+                                "At the " + site.where() + ", " + flag.means() + ".",
+                                "Before we load this, someone should look at it.")
+                        .with("answer", "yes");
+                if (refer(site, flag.clearedBy(), flag.ask(), reason)) {
+                    rest(site, flag.wholeJoint(), reason);
                 }
             }
         }
     }
 
-    private void refer(SiteRecord site, String whatToDo, Reason reason) {
-        refer(work, site, whatToDo, reason);
+    /** Refers one place unless a clearance that knew of it answers that; whether it was referred. */
+    private boolean refer(SiteRecord site, Clearance.@Nullable Purpose clearedBy, String about, Reason reason) {
+        Optional<Clearance> cleared = work.clearance(clearedBy, site.side(), site.site(), work.known(site.since()));
+        if (cleared.isPresent()) {
+            work.noteCleared(cleared.get(), site.where() + ": " + about);
+            return false;
+        }
+        work.found(new Finding(Outcome.REFER_BEFORE_LOADING, Scope.SITE, site.side(), site.site(), SEE_FIRST, reason));
+        return true;
     }
 
-    /** Refers one place and takes the load off it until then. */
-    static void refer(Work work, SiteRecord site, String whatToDo, Reason reason) {
-        work.found(new Finding(Outcome.REFER_BEFORE_LOADING, Scope.SITE, site.side(), site.site(), whatToDo, reason));
-        work.limit(List.of(LimitRow.of(Limit.Kind.NO_LOADING)), site.side(), site.site(), reason);
+    /** Takes the load off one place, or off every place of its joint. */
+    private void rest(SiteRecord site, boolean wholeJoint, Reason reason) {
+        for (Site place : Site.values()) {
+            if (place == site.site()
+                    || (wholeJoint && place.joint() == site.site().joint())) {
+                work.limit(List.of(LimitRow.of(Limit.Kind.NO_LOADING)), site.side(), place, reason);
+            }
+        }
     }
 
     private void irritability(SiteRecord site) {
@@ -135,8 +143,9 @@ final class PlaceRules {
                 LimitRow.of(Limit.Kind.LARGEST_EFFORT, MODERATE_EFFORT_CAP),
                 LimitRow.of(Limit.Kind.FEWEST_REPS, MODERATE_FEWEST_REPS),
                 LimitRow.of(Limit.Kind.MOST_REPS, MODERATE_MOST_REPS));
-        if (irritability == SiteRecord.Irritability.HIGH) {
-            high(site, reason);
+        if (irritability == SiteRecord.Irritability.HIGH
+                && refer(site, Clearance.Purpose.PLACE, "how easily it flares", reason)) {
+            onlyHoldsThatWereQuiet(site, rest, reason);
         }
     }
 
@@ -152,39 +161,76 @@ final class PlaceRules {
                         "This hurts too much in easy use to load it before someone has looked at it.")
                 .with("pain at rest", rest)
                 .with("pain in light use", lightUse);
-        if (atRest) {
-            refer(site, SEE_FIRST, reason);
-        } else {
-            work.found(
-                    new Finding(Outcome.REFER_BEFORE_LOADING, Scope.SITE, site.side(), site.site(), SEE_FIRST, reason));
+        if (refer(site, Clearance.Purpose.PLACE, "pain of 7 or more " + when, reason) && atRest) {
+            rest(site, false, reason);
         }
     }
 
-    /** High irritability is referred; pain-free static efforts may go on meanwhile. */
-    private void high(SiteRecord site, Reason reason) {
-        work.found(new Finding(Outcome.REFER_BEFORE_LOADING, Scope.SITE, site.side(), site.site(), SEE_FIRST, reason));
-        limit(site, reason, LimitRow.of(Limit.Kind.HOLDS_ONLY), LimitRow.of(Limit.Kind.LONGEST_HOLD, LONGEST_HOLD_S));
-        questions.checks().stream()
+    /**
+     * A place that flares easily and was referred: held efforts that were tried and were pain-free go on meanwhile, one that
+     * was not tried does not, and none goes on where it hurts 7 or more at rest.
+     */
+    private void onlyHoldsThatWereQuiet(SiteRecord site, int painAtRest, Reason reason) {
+        if (painAtRest >= REFERRAL_PAIN) {
+            return;
+        }
+        List<CheckResult> tried = questions.checks().stream()
                 .filter(c -> c.kind() == CheckKind.EFFORT && c.sites().contains(site.site()))
                 .flatMap(c -> work.answers().check(c.key(), site.side()).stream())
-                .filter(r -> r.pain() != null && r.pain().value() > 0)
-                .findFirst()
-                .ifPresent(r -> limit(
+                .filter(r -> r.pain() != null)
+                .toList();
+        Optional<CheckResult> painful =
+                tried.stream().filter(CheckResult::hurtAtAll).findFirst();
+        if (painful.isPresent()) {
+            int pain = Objects.requireNonNull(painful.get().pain()).value();
+            noHolds(
+                    site,
+                    "HOLDS-painful",
+                    "At the " + site.where() + " the held effort \""
+                            + questions.check(painful.get().check()).name() + "\" hurt " + pain
+                            + ": no static efforts either.",
+                    "Even holding still hurts, so this place rests.",
+                    "pain in the held effort",
+                    pain);
+            return;
+        }
+        if (tried.stream().allMatch(r -> questions.check(r.check()).allows() == null)) {
+            noHolds(
+                    site,
+                    "HOLDS-not-tried",
+                    "At the " + site.where()
+                            + " none of the held efforts that could go on was tried, so none is known to be"
+                            + " pain-free.",
+                    "Until we have tried holding still, this place rests.",
+                    "held efforts tried",
+                    tried.size());
+            return;
+        }
+        limit(site, reason, LimitRow.of(Limit.Kind.HOLDS_ONLY), LimitRow.of(Limit.Kind.LONGEST_HOLD, LONGEST_HOLD_S));
+        for (Check check : questions.checks()) {
+            boolean wasTried = tried.stream().anyMatch(r -> r.check().equals(check.key()));
+            if (check.allows() != null && !wasTried) {
+                limit(
                         site,
                         Reason.of(
-                                        "HOLDS-painful",
-                                        Tag.HOUSE,
-                                        "only pain-free static efforts go on",
-                                        "At the " + site.where() + " the held effort \""
-                                                + questions.check(r.check()).name() + "\" hurt "
-                                                + Objects.requireNonNull(r.pain())
-                                                        .value()
-                                                + ": no static efforts either.",
-                                        "Even holding still hurts, so this place rests.")
-                                .with(
-                                        "pain in the held effort",
-                                        Objects.requireNonNull(r.pain()).value()),
-                        LimitRow.of(Limit.Kind.NO_LOADING)));
+                                "HOLDS-not-tried",
+                                Tag.HOUSE,
+                                "only held efforts that were tried and pain-free go on",
+                                "The held effort \"" + check.name() + "\" was not tried on the "
+                                        + site.side().word() + " arm, so its holds stay out while the " + site.where()
+                                        + " flares.",
+                                "We only hold what we have tried."),
+                        LimitRow.of(Limit.Kind.NO_EXERCISE, check.allows()));
+            }
+        }
+    }
+
+    private void noHolds(SiteRecord site, String id, String exact, String plain, String input, int value) {
+        limit(
+                site,
+                Reason.of(id, Tag.HOUSE, "only held efforts that were tried and pain-free go on", exact, plain)
+                        .with(input, value),
+                LimitRow.of(Limit.Kind.NO_LOADING));
     }
 
     private static Reason reason(SiteRecord site) {
@@ -206,9 +252,11 @@ final class PlaceRules {
     }
 
     private void provocations(SiteRecord site) {
-        for (Provoked provoked : provoked(questions, work.answers(), site)) {
+        List<Provoked> all = provoked(questions, work.answers(), site);
+        for (Provoked provoked : all) {
             Provocation row = provoked.row();
             List<LimitRow> rows = new ArrayList<>();
+            List<String> moved = new ArrayList<>();
             Reason reason = Reason.of(
                             id(site, row),
                             Tag.HOUSE,
@@ -218,31 +266,61 @@ final class PlaceRules {
                     .with("side", site.side().word())
                     .with("provoked by", provoked.how());
             for (LimitRow limit : row.limits()) {
-                Optional<CheckResult> arc =
-                        limit.arc() == null ? Optional.empty() : work.answers().check(limit.arc(), site.side());
-                Double from = arc.map(CheckResult::arcFromDeg).orElse(null);
-                if (from != null) {
-                    reason = reason.with("sore arc from", from);
-                    rows.add(limit.inside(from, arc.get().arcToDeg(), MARGIN_DEG));
-                } else {
-                    rows.add(limit);
+                LimitRow here = inArc(limit, site);
+                rows.add(here);
+                if (!Objects.equals(here.value(), limit.value())) {
+                    moved.add(Numbers.plain(Objects.requireNonNull(here.value())) + " degrees");
+                    reason = reason.with(
+                            "sore arc from",
+                            Objects.requireNonNull(work.answers()
+                                    .check(Objects.requireNonNull(limit.arc()), site.side())
+                                    .orElseThrow()
+                                    .arcFromDeg()));
                 }
             }
-            work.limit(rows, site.side(), site.site(), reason);
+            Reason said = moved.isEmpty() ? reason : withArc(reason, moved);
+            work.limit(rows, site.side(), site.site(), said);
             row.notes().forEach(work::note);
             if (row.untilQuiet() != null) {
-                untilQuiet(site, row, row.untilQuiet());
+                untilQuiet(site, row, row.untilQuiet(), all);
             }
         }
     }
 
-    private void untilQuiet(SiteRecord site, Provocation row, UntilQuiet until) {
+    private LimitRow inArc(LimitRow limit, SiteRecord site) {
+        CheckResult measured = limit.arc() == null
+                ? null
+                : work.answers().check(limit.arc(), site.side()).orElse(null);
+        return measured == null || measured.arcFromDeg() == null
+                ? limit
+                : limit.inside(measured.arcFromDeg(), measured.arcToDeg(), MARGIN_DEG);
+    }
+
+    /** The sentence with the line that the measured arc drew, in place of the one that stands in the table. */
+    private static Reason withArc(Reason reason, List<String> moved) {
+        return new Reason(
+                reason.ruleId(),
+                reason.tag(),
+                reason.inputs(),
+                reason.threshold(),
+                reason.exact() + " The sore arc that was measured puts the line at " + String.join(" and ", moved)
+                        + ", " + Numbers.plain(MARGIN_DEG) + " inside it.",
+                reason.plain());
+    }
+
+    private void untilQuiet(SiteRecord site, Provocation row, UntilQuiet until, List<Provoked> all) {
         Optional<CheckResult> done = work.answers().check(until.check(), site.side());
-        if (done.isPresent() && done.get().isQuiet()) {
+        boolean soreAnyway = all.stream().anyMatch(p -> p.row().shownBy().contains(until.check()));
+        if (done.isPresent() && done.get().isQuiet() && !soreAnyway) {
             work.note(until.note());
             return;
         }
         String name = questions.check(until.check()).name();
+        String because = soreAnyway
+                ? "That movement is sore at the " + site.where() + ", so " + until.leavesOut() + "."
+                : "The check \"" + name + "\" at the " + site.side().word() + " shoulder "
+                        + (done.isPresent() ? "was not quiet" : "was not done") + ", so " + until.leavesOut()
+                        + " until it is.";
         work.limit(
                 until.limits(),
                 site.side(),
@@ -251,11 +329,10 @@ final class PlaceRules {
                                 id(site, row) + "-until-tested",
                                 Tag.HOUSE,
                                 "the check hurts 2 or less",
-                                "The check \"" + name + "\" at the "
-                                        + site.side().word() + " shoulder "
-                                        + (done.isPresent() ? "was not quiet" : "was not done")
-                                        + ", so what depends on it stays out.",
-                                "We test that movement first.")
+                                because,
+                                soreAnyway
+                                        ? "We leave out what takes the elbow behind you."
+                                        : "We test that movement first.")
                         .with("check", name));
     }
 

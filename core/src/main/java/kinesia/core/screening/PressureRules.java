@@ -1,68 +1,122 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Predicate;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.screening.ScreenAnswers.Earlier;
 import kinesia.core.screening.ScreenAnswers.Pressure;
 import kinesia.core.screening.ScreenAnswers.Reading;
 
-/** Resting pressure and pulse before a session (Williams et al. 2007 [pub], taken on the cautious side). */
+/**
+ * Resting pressure and pulse before a session (Williams et al. 2007 [pub], taken on the cautious side). Everybody's are
+ * read once, at the first screen; those of known, borderline or treated pressure before every visit.
+ */
 final class PressureRules {
     private static final int STOP_SYSTOLIC = 180;
     private static final int STOP_DIASTOLIC = 110;
     private static final int CLEARANCE_SYSTOLIC = 160;
     private static final int CLEARANCE_DIASTOLIC = 100;
+    private static final int BORDERLINE_SYSTOLIC = 140;
+    private static final int BORDERLINE_DIASTOLIC = 90;
     private static final int STOP_PULSE_OVER = 120;
     private static final int LIGHT_PULSE_OVER = 100;
     private static final double LIGHT_EFFORT = 5;
     private static final double LONGEST_HOLD_S = 6;
+    private static final int QUIET_MINUTES = 5;
+    private static final int READING_HOLDS_DAYS = 7;
+    private static final double UNMEASURED_EFFORT = 7;
+    private static final int MEASURE_WITHIN_DAYS = 14;
+    // The version of the rules that asks everybody's pressure.
+    private static final int ASKED_OF_ALL_FROM = 2;
 
-    private PressureRules() {}
+    private final Work work;
+    private final Pressure pressure;
+    private final Optional<Reading> earlier;
+
+    private PressureRules(Work work) {
+        this.work = work;
+        this.pressure = work.answers().pressure();
+        this.earlier = Optional.ofNullable(work.answers().earlier()).map(Earlier::reading);
+    }
 
     static void apply(Work work) {
-        Pressure pressure = work.answers().pressure();
-        Boolean concern = pressure.concern();
-        if (concern == null) {
-            work.ask("Is the blood pressure known to be raised or borderline?");
-            return;
-        }
-        Optional<Reading> decides = last(pressure);
-        if (!concern && decides.isEmpty()) {
-            return;
-        }
-        if (decides.isEmpty()) {
-            work.ask("A blood pressure reading, sitting, after five quiet minutes");
-            return;
-        }
-        Reading last = decides.get();
-        if (last.newlyIrregular() == null) {
-            work.ask("Is the pulse irregular, and was it not before?");
-        }
-        boolean raised = last.systolic() >= CLEARANCE_SYSTOLIC
-                || last.diastolic() >= CLEARANCE_DIASTOLIC
-                || last.pulse() > LIGHT_PULSE_OVER
-                || Boolean.TRUE.equals(last.newlyIrregular());
-        if (pressure.readings().size() == 1 && raised) {
-            work.ask("A second reading after five quiet minutes; no session between them");
-            return;
-        }
-        pressure(last, work);
-        pulse(last, work);
+        new PressureRules(work).apply();
     }
 
-    /** The reading that decides; empty when there is none. */
-    static Optional<Reading> last(Pressure pressure) {
-        List<Reading> readings = pressure.readings();
-        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    private void apply() {
+        Boolean said = pressure.concern();
+        if (said == null) {
+            work.ask("Is the blood pressure known to be raised or borderline, or is it treated?");
+        }
+        Optional<Reading> read = pressure.lastPressure();
+        boolean concern = Boolean.TRUE.equals(said)
+                || earlier.filter(r -> r.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC))
+                        .isPresent();
+        if (read.isPresent()) {
+            judgePressure(read.get(), concern);
+        } else if (said != null) {
+            unread(concern);
+        }
+        pulse();
     }
 
-    private static void pressure(Reading last, Work work) {
-        if (last.systolic() >= STOP_SYSTOLIC || last.diastolic() >= STOP_DIASTOLIC) {
-            work.found(refer(reason(last, "PRESSURE-stop", Tag.PUB, "180 or 110 mmHg", "is at or over 180/110")));
-        } else if (last.systolic() >= CLEARANCE_SYSTOLIC || last.diastolic() >= CLEARANCE_DIASTOLIC) {
-            Reason reason = reason(last, "PRESSURE-clearance", Tag.PUB, "160 or 100 mmHg", "is at or over 160/100");
-            if (work.clearance(Clearance.Purpose.PRESSURE, null, null).isPresent()) {
+    /** No pressure was read at this screen. */
+    private void unread(boolean concern) {
+        if (concern && earlier.filter(this::isRecent).isPresent()) {
+            judgePressure(earlier.get(), true);
+        } else if (concern) {
+            work.ask("A blood pressure reading of the last " + READING_HOLDS_DAYS
+                    + " days, taken sitting after five quiet minutes");
+        } else if (Boolean.TRUE.equals(pressure.noMeter())) {
+            withoutMeter();
+        } else if (earlier.isEmpty()) {
+            work.ask(
+                    "One reading of blood pressure, sitting, after five quiet minutes; or say that there is no meter",
+                    ASKED_OF_ALL_FROM);
+        }
+    }
+
+    private void withoutMeter() {
+        LocalDate by = work.takenOn().plusDays(MEASURE_WITHIN_DAYS);
+        work.limit(
+                List.of(LimitRow.of(Limit.Kind.LARGEST_EFFORT, UNMEASURED_EFFORT)),
+                null,
+                null,
+                Reason.of(
+                                "PRESSURE-no-meter",
+                                Tag.HOUSE,
+                                "a first reading of everybody",
+                                "The blood pressure has not been measured, as there is no meter: effort stays at 7, and it is"
+                                        + " to be measured by " + by + ".",
+                                "Until we know your blood pressure we keep a little in hand.")
+                        .with("measure by", by),
+                by);
+    }
+
+    private boolean isRecent(Reading reading) {
+        return !work.known(reading.on()).plusDays(READING_HOLDS_DAYS).isBefore(work.takenOn());
+    }
+
+    private void judgePressure(Reading last, boolean concern) {
+        if (!isRecent(last)) {
+            work.ask("A blood pressure reading of the last " + READING_HOLDS_DAYS + " days; this one is of "
+                    + last.on());
+            return;
+        }
+        if (needsSecond(r -> r.isFrom(CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC), Reading::hasPressure)) {
+            return;
+        }
+        if (last.isFrom(STOP_SYSTOLIC, STOP_DIASTOLIC)) {
+            work.found(refer(pressureReason(last, "PRESSURE-stop", STOP_SYSTOLIC, STOP_DIASTOLIC)));
+        } else if (last.isFrom(CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC)) {
+            Reason reason = pressureReason(last, "PRESSURE-clearance", CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC);
+            // Pressure that was known before is what a clearance for pressure is about; found today, none knew of it.
+            LocalDate since = concern ? LocalDate.MIN : work.known(last.on());
+            if (work.clearance(Clearance.Purpose.PRESSURE, null, null, since).isPresent()) {
                 work.limit(
                         List.of(
                                 LimitRow.of(Limit.Kind.NO_BREATH_HOLDING),
@@ -73,20 +127,70 @@ final class PressureRules {
                 work.found(refer(reason));
             }
         }
+        if (concern || last.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC)) {
+            work.note("Blood pressure is read before every visit; a reading of the last " + READING_HOLDS_DAYS
+                    + " days stands in for it.");
+        }
     }
 
-    private static void pulse(Reading last, Work work) {
-        if (Boolean.TRUE.equals(last.newlyIrregular())) {
-            work.found(
-                    refer(reason(last, "PULSE-irregular", Tag.PUB, "newly irregular", "has a newly irregular pulse")));
+    private void pulse() {
+        Optional<Reading> read = pressure.lastPulse();
+        if (read.isEmpty()) {
+            boolean counted = earlier.filter(r -> r.pulse() != null).isPresent();
+            if (!counted && pressure.concern() != null) {
+                work.ask("The pulse at rest, counted by hand for a minute", ASKED_OF_ALL_FROM);
+            }
+            return;
         }
-        if (last.pulse() > STOP_PULSE_OVER) {
-            work.found(refer(reason(last, "PULSE-stop", Tag.PUB, "over 120 per minute", "has a pulse over 120")));
-        } else if (last.pulse() > LIGHT_PULSE_OVER) {
+        Reading last = read.get();
+        int beats = Objects.requireNonNull(last.pulse());
+        if (last.newlyIrregular() == null) {
+            work.ask("Is the pulse irregular, and was it not before?");
+        } else if (last.newlyIrregular()) {
+            work.found(refer(pulseReason(
+                    last,
+                    "PULSE-irregular",
+                    Tag.PUB,
+                    "newly irregular",
+                    "The pulse is irregular and was not before.")));
+        }
+        if (needsSecond(r -> r.pulse() != null && r.pulse() > LIGHT_PULSE_OVER, r -> r.pulse() != null)) {
+            return;
+        }
+        if (beats > STOP_PULSE_OVER) {
+            work.found(refer(pulseReason(
+                    last,
+                    "PULSE-stop",
+                    Tag.PUB,
+                    "over 120 per minute",
+                    "The pulse at rest of " + beats + " per minute is over 120.")));
+        } else if (beats > LIGHT_PULSE_OVER) {
             work.limit(
                     List.of(LimitRow.of(Limit.Kind.LARGEST_EFFORT, LIGHT_EFFORT)),
-                    reason(last, "PULSE-light", Tag.HOUSE, "101 to 120 per minute", "has a pulse over 100"));
+                    pulseReason(
+                            last,
+                            "PULSE-light",
+                            Tag.HOUSE,
+                            "101 to 120 per minute",
+                            "The pulse at rest of " + beats + " per minute is over 100: effort stays at 5."));
         }
+    }
+
+    /** Asks for the second reading that a raised first one needs, with five quiet minutes before it. */
+    private boolean needsSecond(Predicate<Reading> raised, Predicate<Reading> counts) {
+        List<Reading> readings = pressure.readings().stream().filter(counts).toList();
+        if (readings.isEmpty() || !raised.test(readings.get(0))) {
+            return false;
+        }
+        Integer quiet = readings.get(readings.size() - 1).quietMinutes();
+        if (readings.size() > 1 && (quiet == null || quiet >= QUIET_MINUTES)) {
+            return false;
+        }
+        work.ask(
+                readings.size() > 1
+                        ? "A second reading after five quiet minutes; before this one there were " + quiet
+                        : "A second reading after five quiet minutes; no session between them");
+        return true;
     }
 
     private static Finding refer(Reason reason) {
@@ -99,16 +203,29 @@ final class PressureRules {
                 reason);
     }
 
-    private static Reason reason(Reading last, String id, Tag tag, String threshold, String words) {
+    /** Names the number that is over its line, or both. */
+    private static Reason pressureReason(Reading last, String id, int systolicLine, int diastolicLine) {
+        int systolic = Objects.requireNonNull(last.systolic());
+        int diastolic = Objects.requireNonNull(last.diastolic());
+        boolean upper = systolic >= systolicLine;
+        boolean lower = diastolic >= diastolicLine;
+        String over = upper && lower
+                ? "both numbers are at or over " + systolicLine + "/" + diastolicLine
+                : upper
+                        ? "the upper number is at or over " + systolicLine
+                        : "the lower number is at or over " + diastolicLine;
         return Reason.of(
                         id,
-                        tag,
-                        threshold,
-                        "The last reading of " + last.systolic() + "/" + last.diastolic() + " mmHg, pulse "
-                                + last.pulse() + ", " + words + ".",
-                        "Your reading is not one we train with as it is.")
-                .with("systolic", last.systolic())
-                .with("diastolic", last.diastolic())
-                .with("pulse", last.pulse());
+                        Tag.PUB,
+                        systolicLine + " or " + diastolicLine + " mmHg",
+                        "The last reading was " + systolic + "/" + diastolic + " mmHg: " + over + ".",
+                        "Your blood pressure today is not one we train with as it is.")
+                .with("systolic", systolic)
+                .with("diastolic", diastolic);
+    }
+
+    private static Reason pulseReason(Reading last, String id, Tag tag, String threshold, String exact) {
+        return Reason.of(id, tag, threshold, exact, "Your pulse at rest is not one we train hard with.")
+                .with("pulse", String.valueOf(last.pulse()));
     }
 }

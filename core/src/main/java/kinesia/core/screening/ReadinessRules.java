@@ -1,10 +1,12 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.ScreenAnswers.Readiness;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Whether this person may start: the pre-participation logic of Riebe et al. 2015 [pub], written for aerobic work; using
@@ -31,11 +33,17 @@ final class ReadinessRules {
             work.ask("Regularly active over the last three months?");
         }
         if (symptoms != null && symptoms) {
-            work.found(refer(
-                    "READINESS-symptoms",
-                    "Symptoms of heart, metabolic or kidney disease come before any exercise.",
-                    "What you describe should be looked at before we train."));
-            return;
+            Optional<Clearance> knew =
+                    work.clearance(Clearance.Purpose.EXERCISE, null, null, work.known(r.symptomsSince()));
+            if (knew.isEmpty()) {
+                work.found(refer(
+                        "READINESS-symptoms",
+                        "Symptoms of heart, metabolic or kidney disease" + said(r.symptom())
+                                + " that no clearance knew of come before any exercise.",
+                        "What you describe should be looked at before we train."));
+                return;
+            }
+            work.noteCleared(knew.get(), "Symptoms" + said(r.symptom()));
         }
         if (symptoms == null || disease == null || active == null) {
             return;
@@ -46,7 +54,7 @@ final class ReadinessRules {
             }
             return;
         }
-        Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null);
+        Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null, LocalDate.MIN);
         // A clearance that came after the screen knows of everything that was said at it.
         boolean newer = clearance.isPresent() && !clearance.get().givenOn().isBefore(work.takenOn());
         if (clearance.isPresent() && !newer && r.changedSinceClearance() == null) {
@@ -56,7 +64,8 @@ final class ReadinessRules {
         if (!active && !unchanged) {
             work.found(refer(
                     "READINESS-inactive-disease",
-                    "Not regularly active with a known disease: clearance first, and none without change is on record.",
+                    "Not regularly active with a known disease" + said(r.disease())
+                            + ": clearance first, and none without change is on record.",
                     "Before we start, your doctor should agree to it."));
         } else if (!active) {
             inactive(work);
@@ -65,9 +74,15 @@ final class ReadinessRules {
             cap(
                     work,
                     "READINESS-active-disease",
-                    "A known disease: effort stays at 6 without a clearance in the last 12 months and no change since.",
+                    "A known disease" + said(r.disease())
+                            + ": effort stays at 6 without a clearance in the last 12 months and no change since.",
                     "With your doctor's word we may go harder; for now we keep it comfortable.");
         }
+    }
+
+    /** What the client called it, in brackets; empty when nothing was said. */
+    private static String said(@Nullable String words) {
+        return words == null || words.isBlank() ? "" : " (" + words.strip() + ")";
     }
 
     private static void inactive(Work work) {

@@ -13,26 +13,34 @@ import org.jspecify.annotations.Nullable;
  *
  * @param flags answer to each gate and red flag by its id
  * @param readiness the questions before exercise
- * @param pressure blood pressure, where it has to be asked
+ * @param pressure blood pressure and pulse
  * @param cautions answer to each medical caution of the intake, and to each question before cuffs, by its id
+ * @param details what was said of a caution beyond yes, by its id: which arm, which medicine, the last dose
  * @param soreSites sore places; null when not asked, empty when there are none
  * @param checks movement checks that were done, at most one for each check and side
  * @param clearances what licensed clinicians allowed; those that do not hold on the day are passed over
+ * @param earlier what is known from before this screen; null when nothing is
+ * @param version of the rules these answers were given to, from 1; null for the present one
  */
 public record ScreenAnswers(
         Map<String, FlagAnswer> flags,
         Readiness readiness,
         Pressure pressure,
         Map<String, Boolean> cautions,
+        Map<String, CautionDetail> details,
         @Nullable List<SiteRecord> soreSites,
         List<CheckResult> checks,
-        List<Clearance> clearances) {
+        List<Clearance> clearances,
+        @Nullable Earlier earlier,
+        @Nullable Integer version) {
+
+    private static final int LONGEST_WORDS = 200;
 
     public ScreenAnswers {
         flags = Map.copyOf(flags);
         cautions = Map.copyOf(cautions);
+        details = details == null ? Map.of() : Map.copyOf(details);
         soreSites = soreSites == null ? null : List.copyOf(soreSites);
-        // Screens stored before checks and clearances were asked have neither.
         checks = checks == null ? List.of() : List.copyOf(checks);
         clearances = clearances == null ? List.of() : List.copyOf(clearances);
         if (checks.stream().map(c -> c.check() + c.side()).distinct().count() < checks.size()) {
@@ -42,7 +50,22 @@ public record ScreenAnswers(
 
     /** The same answers with other clearances. */
     public ScreenAnswers withClearances(List<Clearance> others) {
-        return new ScreenAnswers(flags, readiness, pressure, cautions, soreSites, checks, others);
+        return new ScreenAnswers(
+                flags, readiness, pressure, cautions, details, soreSites, checks, others, earlier, version);
+    }
+
+    /** The same answers as given to the rules of {@code rules}. */
+    public ScreenAnswers underVersion(int rules) {
+        return new ScreenAnswers(
+                flags, readiness, pressure, cautions, details, soreSites, checks, clearances, earlier, rules);
+    }
+
+    /** The same answers beside what is known from before; whether the stop was seen stays as it was answered here. */
+    public ScreenAnswers after(@Nullable Earlier before) {
+        Boolean seen = earlier == null ? null : earlier.stopSeen();
+        Earlier known = before == null ? new Earlier(null, seen, null) : before.seen(seen);
+        return new ScreenAnswers(
+                flags, readiness, pressure, cautions, details, soreSites, checks, clearances, known, version);
     }
 
     Optional<CheckResult> check(String key, Side side) {
@@ -51,58 +74,175 @@ public record ScreenAnswers(
                 .findFirst();
     }
 
-    /** Yes or no to a flag, and which arm where the flag is about one (null: not said, so both). */
-    public record FlagAnswer(boolean present, @Nullable Side side) {}
+    /** What was said of the caution or question {@code id} beyond yes. */
+    CautionDetail detail(String id) {
+        return details.getOrDefault(id, CautionDetail.NOTHING);
+    }
+
+    private static void requireShort(String field, @Nullable String words) {
+        if (words != null && words.length() > LONGEST_WORDS) {
+            throw new InvalidValue(field, "at most " + LONGEST_WORDS + " characters");
+        }
+    }
+
+    /**
+     * Yes or no to a flag, and which arm where the flag is about one (null: not said, so both).
+     *
+     * @param since the day it began or was first said here, whichever is later; null for the day of the screen
+     */
+    public record FlagAnswer(
+            boolean present, @Nullable Side side, @Nullable LocalDate since) {
+        public FlagAnswer(boolean present, @Nullable Side side) {
+            this(present, side, null);
+        }
+    }
+
+    /**
+     * @param side which arm; null when not said, so both
+     * @param what which medicine, device or operation, in the client's words
+     * @param lastDoseOn of a medicine
+     */
+    public record CautionDetail(
+            @Nullable Side side,
+            @Nullable String what,
+            @Nullable LocalDate lastDoseOn) {
+        static final CautionDetail NOTHING = new CautionDetail(null, null, null);
+
+        public CautionDetail {
+            requireShort("what", what);
+        }
+    }
 
     /**
      * @param regularlyActive planned, at least 30 minutes, three days a week for three months
      * @param knownDisease of heart, metabolism or kidneys
      * @param symptoms of any of them
      * @param changedSinceClearance whether health changed since the last clearance; asked only of those who have one
+     * @param symptomsSince the day the symptoms began or were first said, whichever is later; null for the day of the screen
+     * @param symptom which, in the client's words
+     * @param disease which, in the client's words
      */
     public record Readiness(
             @Nullable Boolean regularlyActive,
             @Nullable Boolean knownDisease,
             @Nullable Boolean symptoms,
-            @Nullable Boolean changedSinceClearance) {}
+            @Nullable Boolean changedSinceClearance,
+            @Nullable LocalDate symptomsSince,
+            @Nullable String symptom,
+            @Nullable String disease) {
+        public Readiness {
+            requireShort("symptom", symptom);
+            requireShort("disease", disease);
+        }
+
+        public Readiness(
+                @Nullable Boolean regularlyActive,
+                @Nullable Boolean knownDisease,
+                @Nullable Boolean symptoms,
+                @Nullable Boolean changedSinceClearance) {
+            this(regularlyActive, knownDisease, symptoms, changedSinceClearance, null, null, null);
+        }
+    }
 
     /**
-     * @param concern known or borderline pressure: only then are readings asked for
-     * @param readings one or two, the last one decides
+     * @param concern known, borderline or treated pressure
+     * @param readings up to two, the last one decides
+     * @param noMeter whether the room has no meter to read the pressure with; null when not said
      */
-    public record Pressure(@Nullable Boolean concern, List<Reading> readings) {
+    public record Pressure(
+            @Nullable Boolean concern,
+            List<Reading> readings,
+            @Nullable Boolean noMeter) {
         private static final int MOST_READINGS = 2;
 
+        public Pressure(@Nullable Boolean concern, List<Reading> readings) {
+            this(concern, readings, null);
+        }
+
         public Pressure {
-            readings = List.copyOf(readings);
+            readings = readings == null ? List.of() : List.copyOf(readings);
             if (readings.size() > MOST_READINGS) {
                 throw new InvalidValue("readings", "has more than " + MOST_READINGS + " readings");
             }
         }
-    }
 
-    /**
-     * One reading: systolic 60 to 260, diastolic 30 to 160 mmHg, pulse 30 to 220 per minute.
-     *
-     * @param newlyIrregular whether the pulse is irregular and was not before
-     */
-    public record Reading(
-            int systolic,
-            int diastolic,
-            int pulse,
-            @Nullable Boolean newlyIrregular) {
-        public Reading {
-            InvalidValue.requireWithin("systolic", systolic, 60, 260, "mmHg");
-            InvalidValue.requireWithin("diastolic", diastolic, 30, 160, "mmHg");
-            InvalidValue.requireWithin("pulse", pulse, 30, 220, "beats per minute");
-            if (diastolic >= systolic) {
-                throw new InvalidValue("diastolic", "must be below the systolic reading of " + systolic + " mmHg");
-            }
+        /** The last reading that has a pressure. */
+        Optional<Reading> lastPressure() {
+            return readings.stream().filter(Reading::hasPressure).reduce((a, b) -> b);
+        }
+
+        /** The last reading that has a pulse. */
+        Optional<Reading> lastPulse() {
+            return readings.stream().filter(r -> r.pulse() != null).reduce((a, b) -> b);
         }
     }
 
-    /** Whether {@code day} is one of the clearances' days for {@code purpose}. */
-    boolean hasClearance(Clearance.Purpose purpose, LocalDate day) {
-        return clearances.stream().anyMatch(c -> c.purpose() == purpose && c.holdsOn(day));
+    /**
+     * One reading: pressure, pulse or both; systolic 60 to 260, diastolic 30 to 160 mmHg, pulse 30 to 220 per minute.
+     *
+     * @param newlyIrregular whether the pulse is irregular and was not before
+     * @param quietMinutes how long the client sat quietly before it, 0 to 120; null when not said
+     * @param on the day it was taken; null for the day of the screen
+     */
+    public record Reading(
+            @Nullable Integer systolic,
+            @Nullable Integer diastolic,
+            @Nullable Integer pulse,
+            @Nullable Boolean newlyIrregular,
+            @Nullable Integer quietMinutes,
+            @Nullable LocalDate on) {
+        public Reading(int systolic, int diastolic, int pulse, @Nullable Boolean newlyIrregular) {
+            this(systolic, diastolic, pulse, newlyIrregular, null, null);
+        }
+
+        /** Throws {@link InvalidValue} naming the field. */
+        public Reading {
+            require("systolic", systolic, 60, 260, "mmHg");
+            require("diastolic", diastolic, 30, 160, "mmHg");
+            require("pulse", pulse, 30, 220, "beats per minute");
+            require("quietMinutes", quietMinutes, 0, 120, "minutes");
+            if ((systolic == null) != (diastolic == null)) {
+                throw new InvalidValue(
+                        systolic == null ? "systolic" : "diastolic",
+                        "is needed: a pressure has an upper and a lower number");
+            }
+            if (systolic != null && diastolic >= systolic) {
+                throw new InvalidValue("diastolic", "must be below the systolic reading of " + systolic + " mmHg");
+            }
+        }
+
+        private static void require(String field, @Nullable Integer value, int low, int high, String unit) {
+            if (value != null) {
+                InvalidValue.requireWithin(field, value, low, high, unit);
+            }
+        }
+
+        boolean hasPressure() {
+            return systolic != null;
+        }
+
+        /** Whether its pressure is at or over either line. */
+        boolean isFrom(int systolicLine, int diastolicLine) {
+            return systolic != null && diastolic != null && (systolic >= systolicLine || diastolic >= diastolicLine);
+        }
     }
+
+    /**
+     * What is known from before this screen.
+     *
+     * @param stop the emergency sign that ended an earlier screen or session and that nobody has answered for yet
+     * @param stopSeen whether a clinician has seen it since and allowed training; null when not answered
+     * @param reading the last pressure on record, with its day
+     */
+    public record Earlier(
+            @Nullable PastStop stop,
+            @Nullable Boolean stopSeen,
+            @Nullable Reading reading) {
+        Earlier seen(@Nullable Boolean answer) {
+            return new Earlier(stop, answer, reading);
+        }
+    }
+
+    /** A sign that stopped everything, in words, and the day. */
+    public record PastStop(String sign, LocalDate on) {}
 }

@@ -32,6 +32,7 @@ public record ScreenQuestions(
      *
      * @param when the gate or flag that has to be yes before this one is asked; null when it is always asked
      * @param clearedBy the clearance that answers the referral; null when only a new screen does
+     * @param version of the rules that first asked it
      */
     public record Flag(
             String id,
@@ -44,16 +45,33 @@ public record ScreenQuestions(
             String whatToDo,
             Tag tag,
             @Nullable String when,
-            Clearance.@Nullable Purpose clearedBy) {}
+            Clearance.@Nullable Purpose clearedBy,
+            int version) {}
 
-    /** A question asked of each sore place; yes refers that place. */
-    public record SiteFlag(String id, String ask, String means, Tag tag, Clearance.@Nullable Purpose clearedBy) {}
+    /**
+     * A question asked of each sore place; yes refers that place.
+     *
+     * @param wholeJoint whether every place of the joint rests then
+     * @param version of the rules that first asked it
+     */
+    public record SiteFlag(
+            String id,
+            String ask,
+            String means,
+            Tag tag,
+            Clearance.@Nullable Purpose clearedBy,
+            boolean wholeJoint,
+            int version) {}
 
     /**
      * One medical caution, medicine or ability asked at intake.
      *
      * @param because why it is asked, for the client
      * @param limitsAtSorePlaces limits that hold at each sore place only
+     * @param sided whether it is asked on which arm; its limits are then of that arm
+     * @param which whether it is asked what exactly; null when not, else the question
+     * @param weeksAfterDose weeks after the last dose for which it holds whatever was cleared; 0 where no dose is asked
+     * @param version of the rules that first asked it
      */
     public record Caution(
             String id,
@@ -65,10 +83,18 @@ public record ScreenQuestions(
             List<LimitRow> limits,
             List<LimitRow> limitsAtSorePlaces,
             List<String> notes,
-            Clearance.@Nullable Purpose clearedBy) {}
+            Clearance.@Nullable Purpose clearedBy,
+            boolean sided,
+            @Nullable String which,
+            int weeksAfterDose,
+            int version) {}
 
-    /** Asked before restriction cuffs, of those whom a clinician cleared for them. */
-    public record CuffQuestion(String id, String ask) {}
+    /**
+     * Asked before restriction cuffs, of those whom a clinician cleared for them.
+     *
+     * @param sided whether it is asked on which arm
+     */
+    public record CuffQuestion(String id, String ask, boolean sided) {}
 
     /** What can provoke a site, in the order of the table; the first is taken when none is named. */
     public record SiteQuestions(Site site, List<Provocation> provocations) {}
@@ -89,8 +115,14 @@ public record ScreenQuestions(
             @Nullable UntilQuiet untilQuiet,
             List<String> notes) {}
 
-    /** Limits that stay until {@code check} was done and was quiet; then {@code note} says what is welcome. */
-    public record UntilQuiet(String check, List<LimitRow> limits, String note) {}
+    /**
+     * Limits that stay until {@code check} was done and was quiet.
+     *
+     * @param note what is welcome once it was
+     * @param opens what a quiet check would open, for saying why it is worth doing
+     * @param leavesOut what the limits leave out, as in "drag curls stay out"
+     */
+    public record UntilQuiet(String check, List<LimitRow> limits, String note, String opens, String leavesOut) {}
 
     /** What a check yields. */
     public enum CheckKind {
@@ -110,6 +142,7 @@ public record ScreenQuestions(
      * @param lessIsMore whether a smaller value is the larger range
      * @param sites the places it is about
      * @param shortSide the limit when one side is much shorter; null for none
+     * @param allows for a held effort, the movement whose holds go on when it was pain-free; null for none
      */
     public record Check(
             String key,
@@ -123,14 +156,20 @@ public record ScreenQuestions(
             boolean lessIsMore,
             List<Site> sites,
             @Nullable ShortSide shortSide,
+            @Nullable String allows,
             Pose start,
             Pose end) {}
 
-    /** The limit that a much shorter side gives; degrees kinds take their value from the shorter side. */
+    /**
+     * The limit that a much shorter side gives; degrees kinds take their value from the shorter side.
+     *
+     * @param means what that leads to in words, for the degrees kinds up to the number
+     */
     public record ShortSide(
             Limit.Kind kind,
             @Nullable String target,
-            @Nullable Grip grip) {}
+            @Nullable Grip grip,
+            String means) {}
 
     /** The check called {@code key}; there always is one, as the rule file is checked on reading. */
     Check check(String key) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import kinesia.core.arm.Pose;
+import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.RuleFile;
@@ -26,10 +27,20 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads the rule file {@code screening.yaml}. */
 public final class ScreeningFile {
-    private ScreeningFile() {}
+    private static final int MOST_WEEKS = 52;
 
-    /** Parses and checks {@code text}; errors name the line. */
-    public static ScreenQuestions parse(String file, String text) {
+    private final LimitTargets targets;
+
+    private ScreeningFile(LimitTargets targets) {
+        this.targets = targets;
+    }
+
+    /** Parses and checks {@code text} against what {@code catalogue} has; errors name the line. */
+    public static ScreenQuestions parse(String file, String text, Catalogue catalogue) {
+        return new ScreeningFile(new LimitTargets(catalogue)).read(file, text);
+    }
+
+    private ScreenQuestions read(String file, String text) {
         RuleFile root = RuleFile.parse(file, text)
                 .onlyKeys("gates", "flags", "site-flags", "cautions", "cuff-questions", "sites", "checks");
         ScreenQuestions questions = new ScreenQuestions(
@@ -38,14 +49,15 @@ public final class ScreeningFile {
                 root.at("site-flags").items().stream()
                         .map(ScreeningFile::siteFlag)
                         .toList(),
-                root.at("cautions").items().stream().map(ScreeningFile::caution).toList(),
+                root.at("cautions").items().stream().map(this::caution).toList(),
                 root.at("cuff-questions").items().stream()
                         .map(q -> new CuffQuestion(
-                                q.onlyKeys("id", "ask").at("id").text(),
-                                q.at("ask").text()))
+                                q.onlyKeys("id", "ask", "sided").at("id").text(),
+                                q.at("ask").text(),
+                                yes(q, "sided")))
                         .toList(),
-                root.at("sites").items().stream().map(ScreeningFile::site).toList(),
-                root.at("checks").items().stream().map(ScreeningFile::check).toList());
+                root.at("sites").items().stream().map(this::site).toList(),
+                root.at("checks").items().stream().map(this::check).toList());
         complete(root, questions);
         return questions;
     }
@@ -101,7 +113,8 @@ public final class ScreeningFile {
     }
 
     private static Flag flag(RuleFile f) {
-        f.onlyKeys("id", "group", "outcome", "scope", "ask", "means", "say", "do", "tag", "when", "cleared-by");
+        f.onlyKeys(
+                "id", "group", "outcome", "scope", "ask", "means", "say", "do", "tag", "when", "cleared-by", "version");
         return new Flag(
                 f.at("id").text(),
                 f.at("group").choice(Group.class),
@@ -113,7 +126,19 @@ public final class ScreeningFile {
                 f.at("do").text(),
                 f.at("tag").choice(Tag.class),
                 f.find("when").map(RuleFile::text).orElse(null),
-                clearedBy(f));
+                clearedBy(f),
+                version(f));
+    }
+
+    private static boolean yes(RuleFile item, String field) {
+        return item.find(field).map(RuleFile::yesNo).orElse(false);
+    }
+
+    /** The version of the rules that first asked it: the first one where nothing is said. */
+    private static int version(RuleFile item) {
+        return item.find("version")
+                .map(v -> (int) v.within(1, ScreeningRules.VERSION, "versions"))
+                .orElse(1);
     }
 
     private static Clearance.@Nullable Purpose clearedBy(RuleFile item) {
@@ -122,18 +147,33 @@ public final class ScreeningFile {
     }
 
     private static SiteFlag siteFlag(RuleFile f) {
-        f.onlyKeys("id", "ask", "means", "tag", "cleared-by");
+        f.onlyKeys("id", "ask", "means", "tag", "cleared-by", "whole-joint", "version");
         return new SiteFlag(
                 f.at("id").text(),
                 f.at("ask").text(),
                 f.at("means").text(),
                 f.at("tag").choice(Tag.class),
-                clearedBy(f));
+                clearedBy(f),
+                yes(f, "whole-joint"),
+                version(f));
     }
 
-    private static Caution caution(RuleFile c) {
+    private Caution caution(RuleFile c) {
         c.onlyKeys(
-                "id", "ask", "because", "why", "say", "tag", "limits", "limits-at-sore-places", "notes", "cleared-by");
+                "id",
+                "ask",
+                "because",
+                "why",
+                "say",
+                "tag",
+                "limits",
+                "limits-at-sore-places",
+                "notes",
+                "cleared-by",
+                "sided",
+                "which",
+                "weeks-after-dose",
+                "version");
         return new Caution(
                 c.at("id").text(),
                 c.at("ask").text(),
@@ -141,20 +181,28 @@ public final class ScreeningFile {
                 c.at("why").text(),
                 c.at("say").text(),
                 c.at("tag").choice(Tag.class),
-                LimitRow.readAll(c.at("limits")),
-                c.find("limits-at-sore-places").map(LimitRow::readAll).orElse(List.of()),
+                LimitRow.readAll(c.at("limits"), targets),
+                c.find("limits-at-sore-places")
+                        .map(rows -> LimitRow.readAll(rows, targets))
+                        .orElse(List.of()),
                 c.find("notes").map(RuleFile::texts).orElse(List.of()),
-                clearedBy(c));
+                clearedBy(c),
+                yes(c, "sided"),
+                c.find("which").map(RuleFile::text).orElse(null),
+                c.find("weeks-after-dose")
+                        .map(w -> (int) w.within(0, MOST_WEEKS, "weeks"))
+                        .orElse(0),
+                version(c));
     }
 
-    private static SiteQuestions site(RuleFile s) {
+    private SiteQuestions site(RuleFile s) {
         s.onlyKeys("site", "rows");
         return new SiteQuestions(
                 s.at("site").choice(Site.class),
-                s.at("rows").items().stream().map(ScreeningFile::provocation).toList());
+                s.at("rows").items().stream().map(this::provocation).toList());
     }
 
-    private static Provocation provocation(RuleFile r) {
+    private Provocation provocation(RuleFile r) {
         r.onlyKeys("key", "words", "means", "say", "shown-by", "limits", "until-quiet", "notes");
         return new Provocation(
                 r.at("key").text(),
@@ -162,20 +210,22 @@ public final class ScreeningFile {
                 r.at("means").text(),
                 r.at("say").text(),
                 r.at("shown-by").texts(),
-                LimitRow.readAll(r.at("limits")),
-                r.find("until-quiet").map(ScreeningFile::untilQuiet).orElse(null),
+                LimitRow.readAll(r.at("limits"), targets),
+                r.find("until-quiet").map(this::untilQuiet).orElse(null),
                 r.find("notes").map(RuleFile::texts).orElse(List.of()));
     }
 
-    private static UntilQuiet untilQuiet(RuleFile u) {
-        u.onlyKeys("check", "limits", "note");
+    private UntilQuiet untilQuiet(RuleFile u) {
+        u.onlyKeys("check", "limits", "note", "opens", "leaves-out");
         return new UntilQuiet(
                 u.at("check").text(),
-                LimitRow.readAll(u.at("limits")),
-                u.at("note").text());
+                LimitRow.readAll(u.at("limits"), targets),
+                u.at("note").text(),
+                u.at("opens").text(),
+                u.at("leaves-out").text());
     }
 
-    private static Check check(RuleFile c) {
+    private Check check(RuleFile c) {
         c.onlyKeys(
                 "key",
                 "kind",
@@ -190,6 +240,8 @@ public final class ScreeningFile {
                 "short",
                 "short-target",
                 "short-grip",
+                "short-means",
+                "allows",
                 "start",
                 "end");
         return new Check(
@@ -197,31 +249,40 @@ public final class ScreeningFile {
                 c.at("kind").choice(CheckKind.class),
                 c.at("name").text(),
                 c.at("how").text(),
-                c.find("least").map(RuleFile::number).orElse(0.0),
-                c.find("most").map(RuleFile::number).orElse(0.0),
-                c.find("norm").map(RuleFile::number).orElse(null),
+                c.find("least").map(v -> v.within(-20, 200, "degrees or kg")).orElse(0.0),
+                c.find("most").map(v -> v.within(-20, 200, "degrees or kg")).orElse(0.0),
+                c.find("norm").map(v -> v.within(-20, 200, "degrees")).orElse(null),
                 c.find("norm-source").map(RuleFile::text).orElse(""),
-                c.find("less-is-more").isPresent(),
+                yes(c, "less-is-more"),
                 c.at("sites").items().stream().map(s -> s.choice(Site.class)).toList(),
                 c.find("short").map(kind -> shortSide(c, kind)).orElse(null),
+                c.find("allows")
+                        .map(a -> a.oneOf("a movement", targets.movements()))
+                        .orElse(null),
                 pose(c.at("start")),
                 pose(c.at("end")));
     }
 
-    private static ShortSide shortSide(RuleFile check, RuleFile kind) {
+    private ShortSide shortSide(RuleFile check, RuleFile kind) {
         Optional<RuleFile> grip = check.find("short-grip");
+        Limit.Kind limited = kind.choice(Limit.Kind.class);
+        if (limited.hasTarget() != check.find("short-target").isPresent()) {
+            throw kind.error(
+                    limited.words() + (limited.hasTarget() ? " needs a short-target" : " takes no short-target"));
+        }
         return new ShortSide(
-                kind.choice(Limit.Kind.class),
-                check.find("short-target").map(RuleFile::text).orElse(null),
-                grip.isPresent() ? grip.get().choice(Grip.class) : null);
+                limited,
+                check.find("short-target")
+                        .map(t -> t.oneOf("something that " + limited.words() + " can name", targets.of(limited)))
+                        .orElse(null),
+                grip.isPresent() ? grip.get().choice(Grip.class) : null,
+                check.at("short-means").text());
     }
 
     /** Plane of elevation, elevation, axial rotation, elbow bend, upright. */
     private static Pose pose(RuleFile angles) {
-        double[] a = angles.numbers();
-        if (a.length != 4) {
-            throw angles.error("expected plane of elevation, elevation, axial rotation and elbow bend");
-        }
+        double[] a =
+                angles.numbers(4, -180, 200, "degrees: plane of elevation, elevation, axial rotation and elbow bend");
         return new Pose(0, 0, a[0], a[1], a[2], a[3]);
     }
 }

@@ -15,6 +15,9 @@ import kinesia.core.screening.ScreenQuestions.Gate;
  * answers on the same day give the same result.
  */
 public final class ScreeningRules {
+    /** The version of these rules. Raise it with every question that is added, and say so at the question. */
+    public static final int VERSION = 2;
+
     private final ScreenQuestions questions;
 
     public ScreeningRules(ScreenQuestions questions) {
@@ -44,6 +47,20 @@ public final class ScreeningRules {
         new PlaceRules(questions, work).apply();
         List<CheckReading> readings = new CheckRules(questions, work).apply();
         return work.done(CheckGuide.of(questions, answers), readings);
+    }
+
+    /** What came after {@code answers} were given and has no answer in them: to be asked at the next visit. */
+    public List<String> notAskedThen(ScreenAnswers answers, LocalDate takenOn) {
+        return assess(answers, takenOn, takenOn).notAskedThen();
+    }
+
+    /** Whether a day that a limit of {@code answers} waits for lies after {@code from} and not after {@code to}. */
+    public boolean turnsBetween(ScreenAnswers answers, LocalDate from, LocalDate to) {
+        return questions.cautions().stream().filter(c -> c.weeksAfterDose() > 0).anyMatch(c -> {
+            LocalDate dose = answers.detail(c.id()).lastDoseOn();
+            LocalDate past = dose == null ? null : dose.plusWeeks(c.weeksAfterDose());
+            return past != null && past.isAfter(from) && !past.isAfter(to);
+        });
     }
 
     /** Answers that say no to every gate and flag, for people about whom nothing else is known. */

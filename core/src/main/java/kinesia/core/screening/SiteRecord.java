@@ -1,5 +1,6 @@
 package kinesia.core.screening;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param settlesHours hours until it is back to usual after use, 0 to 168
  * @param provokedBy keys of the provocations of this site, from the rule file
  * @param flags answer to each site flag of the rule file by its id
+ * @param since the day from which the place has been as described, or was first said to be, whichever is later; null for the
+ *     day of the screen
  */
 public record SiteRecord(
         Site site,
@@ -33,12 +36,12 @@ public record SiteRecord(
         @Nullable Integer stiffMinutes,
         @Nullable Double settlesHours,
         List<String> provokedBy,
-        Map<String, Boolean> flags) {
+        Map<String, Boolean> flags,
+        @Nullable LocalDate since) {
 
     /** Throws {@link InvalidValue} naming the field. */
     public SiteRecord {
         provokedBy = List.copyOf(provokedBy);
-        // Places recorded before their flags were asked have none.
         flags = flags == null ? Map.of() : Map.copyOf(flags);
         if (settlesHours != null) {
             InvalidValue.requireWithin("settlesHours", settlesHours, 0, 168, "hours");
@@ -49,6 +52,42 @@ public record SiteRecord(
         if (stiffMinutes != null) {
             InvalidValue.requireWithin("stiffMinutes", stiffMinutes, 0, 720, "minutes");
         }
+    }
+
+    /** The same place, as it has been since {@code day}. */
+    SiteRecord since(LocalDate day) {
+        return new SiteRecord(
+                site,
+                side,
+                sinceWeeks,
+                usualPain,
+                painAtRest,
+                painInLightUse,
+                worstThisWeek,
+                morningPain,
+                morningStiffness,
+                stiffMinutes,
+                settlesHours,
+                provokedBy,
+                flags,
+                day);
+    }
+
+    /** Whether nothing that refers is said of it that was not said in {@code before}. */
+    boolean isNoWorseThan(SiteRecord before) {
+        boolean noNewFlag = flags.entrySet().stream()
+                .filter(Map.Entry::getValue)
+                .allMatch(f -> Boolean.TRUE.equals(before.flags.get(f.getKey())));
+        return noNewFlag
+                && atMost(painAtRest, before.painAtRest)
+                && atMost(painInLightUse, before.painInLightUse)
+                && atMost(worstThisWeek, before.worstThisWeek)
+                && (stiffMinutes == null || (before.stiffMinutes != null && stiffMinutes <= before.stiffMinutes))
+                && (settlesHours == null || (before.settlesHours != null && settlesHours <= before.settlesHours));
+    }
+
+    private static boolean atMost(@Nullable PainScore now, @Nullable PainScore before) {
+        return now == null || (before != null && now.value() <= before.value());
     }
 
     /** The place in words, for example "right back of elbow". */

@@ -21,6 +21,7 @@ final class Work {
     private final List<Finding> findings = new ArrayList<>();
     private final List<Limit> limits = new ArrayList<>();
     private final List<String> missing = new ArrayList<>();
+    private final List<String> notAskedThen = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private @Nullable LocalDate clearedUntil;
 
@@ -50,6 +51,15 @@ final class Work {
         missing.add(question);
     }
 
+    /** Asks what came with the rules of {@code version}; a screen taken under earlier ones is not incomplete for it. */
+    void ask(String question, int version) {
+        if (answers.version() != null && answers.version() < version) {
+            notAskedThen.add(question);
+        } else {
+            missing.add(question);
+        }
+    }
+
     void note(String note) {
         if (!notes.contains(note)) {
             notes.add(note);
@@ -57,8 +67,12 @@ final class Work {
     }
 
     void limit(List<LimitRow> rows, @Nullable Side side, @Nullable Site site, Reason reason) {
+        limit(rows, side, site, reason, takenOn.plusDays(LOOK_AGAIN_DAYS));
+    }
+
+    void limit(List<LimitRow> rows, @Nullable Side side, @Nullable Site site, Reason reason, LocalDate lookAgainOn) {
         for (LimitRow row : rows) {
-            limits.add(row.toLimit(side, site, takenOn.plusDays(LOOK_AGAIN_DAYS), reason));
+            limits.add(row.toLimit(side, site, lookAgainOn, reason));
         }
     }
 
@@ -67,13 +81,34 @@ final class Work {
         limit(rows, null, null, reason);
     }
 
-    /** A clearance that holds today and answers {@code purpose}; the assessment then rests on it. */
-    Optional<Clearance> clearance(Clearance.@Nullable Purpose purpose, @Nullable Side side, @Nullable Site site) {
+    /** Takes the load off the arm of {@code side}, and lets it carry nothing for the other. */
+    void rest(@Nullable Side side, Reason reason) {
+        limit(
+                List.of(LimitRow.of(Limit.Kind.NO_LOADING), LimitRow.of(Limit.Kind.NO_SUPPORT_ON_HAND)),
+                side,
+                null,
+                reason);
+    }
+
+    /** The day on which a sign without a day of its own was first said: that of the screen. */
+    LocalDate known(@Nullable LocalDate since) {
+        return since == null ? takenOn : since;
+    }
+
+    /**
+     * A clearance that holds today, answers {@code purpose} and was given knowing what began or was first said on
+     * {@code since}; the assessment then rests on it. One given before the screen ends when something changed since.
+     */
+    Optional<Clearance> clearance(
+            Clearance.@Nullable Purpose purpose, @Nullable Side side, @Nullable Site site, LocalDate since) {
         if (purpose == null) {
             return Optional.empty();
         }
+        boolean changed = Boolean.TRUE.equals(answers.readiness().changedSinceClearance());
         Optional<Clearance> found = answers.clearances().stream()
                 .filter(c -> c.holdsOn(today) && c.isFor(purpose, side, site))
+                .filter(c -> !c.givenOn().isBefore(since))
+                .filter(c -> !changed || !c.givenOn().isBefore(takenOn))
                 .max(Comparator.comparing(Clearance::expiresOn));
         found.ifPresent(c -> {
             if (clearedUntil == null || c.expiresOn().isBefore(clearedUntil)) {
@@ -100,6 +135,6 @@ final class Work {
             outcome = outcome.worse(finding.outcome());
         }
         findings.sort(Comparator.comparing(Finding::outcome).reversed());
-        return new Assessment(outcome, findings, limits, missing, notes, checks, readings, clearedUntil);
+        return new Assessment(outcome, findings, limits, missing, notes, checks, readings, notAskedThen, clearedUntil);
     }
 }

@@ -40,7 +40,7 @@ class CatalogueTest {
     @Test
     void a_share_over_one_and_an_impossible_angle_are_refused() {
         assertThatThrownBy(() -> parse(shipped.replaceFirst("biceps-long-head: 0.9", "biceps-long-head: 1.9")))
-                .hasMessageContaining("a share is from 0 to 1");
+                .hasMessageContaining("is not from 0 to 1 of a set");
         assertThatThrownBy(() -> parse(shipped.replaceFirst("0, 5\\]", "0, 500]")))
                 .hasMessageContaining("from -15 to 160");
     }

@@ -84,10 +84,15 @@ class RuleFileErrorsTest {
                 .hasMessageMatching("stimulus.yaml:\\d+: 'palm-upp' is no grip");
         String stress = RuleFiles.text("stress.yaml");
         assertThatThrownBy(() -> StressWeights.parse(
-                        "stress.yaml", stress.replace("crook-straight: 1.0", "crook-straight: a lot")))
+                        "stress.yaml",
+                        stress.replace("crook-straight: 1.0", "crook-straight: a lot"),
+                        RuleFiles.model().catalogue()))
                 .hasMessageMatching("stress.yaml:\\d+: 'a lot' is not a number");
         String methods = RuleFiles.text("methods.yaml");
-        assertThatThrownBy(() -> Methods.parse("methods.yaml", methods.replaceFirst("what:", "waht:")))
+        assertThatThrownBy(() -> Methods.parse(
+                        "methods.yaml",
+                        methods.replaceFirst("what:", "waht:"),
+                        RuleFiles.model().catalogue()))
                 .hasMessageMatching("methods.yaml:\\d+: unknown field 'waht'.*");
     }
 

@@ -38,7 +38,7 @@ class AtlasTest {
 
     private static Limit limit(Limit.Kind kind, double value, Site site, Head.Group group) {
         Reason reason = Reason.of("SITE-test", Tag.HOUSE, "", "Stays out of there for now.", "Not there for now.");
-        return new Limit(kind, Side.RIGHT, site, value, null, group, null, LocalDate.of(2026, 1, 1), reason);
+        return new Limit(kind, Side.RIGHT, site, value, null, group, null, null, LocalDate.of(2026, 1, 1), reason);
     }
 
     private static List<String> keys(Atlas atlas, Head.Group group) {
@@ -163,7 +163,7 @@ class AtlasTest {
 
     @Test
     void each_of_the_eighteen_methods_draws_on_something_for_both_sides_of_the_arm() {
-        Methods methods = Methods.parse("methods.yaml", RuleFiles.text("methods.yaml"));
+        Methods methods = RuleFiles.methods();
         assertThat(methods.all()).hasSize(18);
         for (Method method : methods.all()) {
             Set<Head.Group> groups = MODEL.catalogue().all().stream()

@@ -39,7 +39,16 @@ class LimitsOverTheCatalogueTest {
     private static Limit limit(Kind kind, Double value, String target, Head.Group group, Grip grip) {
         Reason reason = Reason.of("TEST-" + kind, Tag.HOUSE, "", "Because of " + kind + ".", "Not for now.");
         return new Limit(
-                kind, Side.LEFT, Site.FRONT_OF_SHOULDER, value, target, group, grip, LocalDate.of(2026, 1, 1), reason);
+                kind,
+                Side.LEFT,
+                Site.FRONT_OF_SHOULDER,
+                value,
+                target,
+                group,
+                grip,
+                null,
+                LocalDate.of(2026, 1, 1),
+                reason);
     }
 
     private static List<Atlas.Entry> ranked(Limit... limits) {
@@ -64,7 +73,7 @@ class LimitsOverTheCatalogueTest {
                                 || !(e.movementFamily().endsWith("-press")
                                         || e.movementFamily().startsWith("push-up")
                                         || e.movementFamily().equals("side-lying-press-up")))),
-                Arguments.of(limit(Kind.NO_ARM_PAD, null, null, null, null), by(e -> !e.upperArmSupported())),
+                Arguments.of(limit(Kind.NO_ARM_PAD, null, null, null, null), by(e -> !e.bracesTheArm())),
                 Arguments.of(
                         limit(Kind.NO_LOADING, null, null, null, null), by(e -> stressAtFrontOfShoulder(e) < 0.25)),
                 Arguments.of(

@@ -13,6 +13,7 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.PlanRequest.SetBudget;
@@ -26,7 +27,7 @@ import kinesia.core.screening.PainScore;
 /** Made-up clients and places for the planner's tests. */
 final class People {
     static final LocalDate DAY = LocalDate.of(2026, 3, 2);
-    static final Set<String> ALL_FURNITURE = Set.copyOf(Equipment.FURNITURE);
+    static final Set<String> ALL_FURNITURE = Set.copyOf(Gear.FURNITURE);
     static final Equipment GYM = new Equipment(
             List.of(1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 8.0, 10.0, 12.5),
             new Equipment.Plated(1, List.of(new Equipment.PlatePair(0.5, 2), new Equipment.PlatePair(1.25, 2))),
@@ -36,7 +37,11 @@ final class People {
             List.of(new Equipment.Band("thin", 20), new Equipment.Band("green", 40)),
             ALL_FURNITURE,
             List.of(new Equipment.HouseholdObject("jug", 3.8), new Equipment.HouseholdObject("can", 0.8)),
-            new Equipment.Fixtures(List.of(0.0, 30.0, 45.0), List.of(0.1, 1.2, 2.0), true));
+            new Equipment.Fixtures(List.of(0.0, 30.0, 45.0), List.of(0.1, 1.2, 2.0), true),
+            Gear.MACHINES.stream()
+                    .map(name -> new Equipment.Machine(name, new Equipment.Stack(2.5, 2.5, 60, 0)))
+                    .toList(),
+            null);
 
     private People() {}
 

@@ -251,6 +251,7 @@ class PlannerTest {
                 null,
                 null,
                 null,
+                null,
                 DAY.plusDays(28),
                 Reason.of("TEST-" + kind, Tag.HOUSE, "", "Because of " + kind + ".", "Not for now."));
     }
@@ -280,7 +281,7 @@ class PlannerTest {
 
     private static Limit bentOver() {
         Limit any = limit(Limit.Kind.NO_STANCE, null, null);
-        return new Limit(any.kind(), null, null, null, "bent-over", null, null, any.lookAgainOn(), any.reason());
+        return new Limit(any.kind(), null, null, null, "bent-over", null, null, null, any.lookAgainOn(), any.reason());
     }
 
     private static int floorVisits(@Nullable Plan plan) {

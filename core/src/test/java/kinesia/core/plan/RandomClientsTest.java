@@ -17,6 +17,7 @@ import kinesia.core.dose.Equipment;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanCheck.Kind;
@@ -89,7 +90,7 @@ class RandomClientsTest {
         if (random.nextInt(4) == 0) {
             return People.GYM;
         }
-        Set<String> furniture = new HashSet<>(Equipment.FURNITURE);
+        Set<String> furniture = new HashSet<>(Gear.FURNITURE);
         furniture.removeIf(f -> random.nextInt(3) == 0);
         return new Equipment(
                 random.nextBoolean() ? List.of(1.0, 2.0, 4.0, 6.0) : List.of(),
@@ -143,7 +144,7 @@ class RandomClientsTest {
             Movement movement = own == null ? slot.movement() : own.movement();
             List<Limit> limits = slot.sides().isEmpty() && slot.arms() != Exercise.Arms.IN_TURN
                     ? request.limits()
-                    : Fit.limitsOf(request.limits(), arm);
+                    : LimitCheck.whileWorking(arm, entry, request.limits());
             Exercise done = entry.withMovement(movement);
             LoadCurve curve = MODEL.curve(done, request.body(), slot.load().kg());
             assertThat(LimitCheck.broken(done, curve, slot::stress, limits))

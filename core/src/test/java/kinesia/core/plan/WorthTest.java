@@ -11,6 +11,7 @@ import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
@@ -58,7 +59,7 @@ class WorthTest {
     void less_equipment_is_never_worth_more() {
         for (int seed = 0; seed < REQUESTS; seed++) {
             Random random = new Random(seed);
-            Set<String> some = new HashSet<>(Equipment.FURNITURE);
+            Set<String> some = new HashSet<>(Gear.FURNITURE);
             some.removeIf(thing -> random.nextInt(3) == 0);
             Equipment gym = People.GYM;
             Equipment less = new Equipment(
@@ -70,7 +71,9 @@ class WorthTest {
                     gym.bands(),
                     some,
                     random.nextBoolean() ? gym.household() : List.of(),
-                    gym.fixtures());
+                    gym.fixtures(),
+                    random.nextBoolean() ? gym.machines() : List.of(),
+                    random.nextBoolean());
             isNotBetter(
                     seed,
                     "equipment",
@@ -90,6 +93,7 @@ class WorthTest {
                         : stance.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
                 null,
                 grip,
+                null,
                 People.DAY.plusDays(28),
                 Reason.of("TEST", Tag.HOUSE, "", "Left out.", "Not for now."));
     }

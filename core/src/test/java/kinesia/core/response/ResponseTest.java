@@ -161,7 +161,7 @@ class ResponseTest {
                 "2, 2, 5, 3, EASE, RESPONSE-morning",
                 "2, 2, 2, 4, EASE, RESPONSE-settled",
                 "2, 2, -, 3, GO, RESPONSE-go",
-                "2, 2, -, -, SAME, RESPONSE-no-answer",
+                "2, 2, -, -, WAITING, RESPONSE-waiting",
                 "2, 6, -, -, EASE, RESPONSE-during"
             })
     void signals_follow_the_table(int usual, int during, Integer morning, Integer door, Signal signal, String rule) {

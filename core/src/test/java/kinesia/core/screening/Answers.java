@@ -26,7 +26,10 @@ public final class Answers {
     private final List<CheckResult> checks = new ArrayList<>();
     private final List<Clearance> clearances = new ArrayList<>();
     private Readiness readiness = new Readiness(true, false, false, null);
-    private Pressure pressure = new Pressure(false, List.of());
+    private Pressure pressure = new Pressure(false, List.of(new Reading(124, 76, 68, false)));
+    private final Map<String, ScreenAnswers.CautionDetail> details = new HashMap<>();
+    private ScreenAnswers.Earlier earlier;
+    private Integer version;
     private boolean sitesAsked = true;
 
     public Answers() {
@@ -65,6 +68,38 @@ public final class Answers {
 
     public Answers pressure(Reading... readings) {
         pressure = new Pressure(true, List.of(readings));
+        return this;
+    }
+
+    public Answers pressure(Pressure other) {
+        pressure = other;
+        return this;
+    }
+
+    public Answers readiness(Readiness other) {
+        readiness = other;
+        return this;
+    }
+
+    /** Yes to a flag, which began or was first said on {@code since}. */
+    public Answers flag(String id, Side side, LocalDate since) {
+        flag(id, side);
+        flags.put(id, new FlagAnswer(true, side, since));
+        return this;
+    }
+
+    public Answers detail(String id, Side side, String what, LocalDate lastDose) {
+        details.put(id, new ScreenAnswers.CautionDetail(side, what, lastDose));
+        return this;
+    }
+
+    public Answers earlier(ScreenAnswers.PastStop stop, Boolean seen, Reading reading) {
+        earlier = new ScreenAnswers.Earlier(stop, seen, reading);
+        return this;
+    }
+
+    public Answers underVersion(int rules) {
+        version = rules;
         return this;
     }
 
@@ -113,7 +148,17 @@ public final class Answers {
     }
 
     public ScreenAnswers build() {
-        return new ScreenAnswers(flags, readiness, pressure, cautions, sitesAsked ? sites : null, checks, clearances);
+        return new ScreenAnswers(
+                flags,
+                readiness,
+                pressure,
+                cautions,
+                details,
+                sitesAsked ? sites : null,
+                checks,
+                clearances,
+                earlier,
+                version);
     }
 
     public Assessment assess() {
@@ -133,6 +178,7 @@ public final class Answers {
         private Integer stiffMinutes;
         private Double settles = 1.0;
         private List<String> provokedBy = List.of();
+        private LocalDate since;
         private final Map<String, Boolean> flags = new HashMap<>();
 
         private Sore(Site site, Side side) {
@@ -183,6 +229,11 @@ public final class Answers {
             return this;
         }
 
+        public Sore since(LocalDate day) {
+            since = day;
+            return this;
+        }
+
         public Sore flag(String id) {
             flags.put(id, true);
             return this;
@@ -207,7 +258,8 @@ public final class Answers {
                     stiffMinutes,
                     settles,
                     provokedBy,
-                    flags);
+                    flags,
+                    since);
         }
 
         private static PainScore score(Integer pain) {

@@ -110,6 +110,7 @@ class LimitsInForceTest {
                 .sore(Sore.at(Site.BACK_OF_ELBOW, Side.RIGHT, "deep-bending")
                         .worst(8)
                         .flag("PLACE-locking"))
+                .pain("hold-extend", Side.RIGHT, 0)
                 .assess();
         assertThat(referred.limits())
                 .filteredOn(l -> !LimitsInForce.mayBeLoosened(l, referred))

@@ -11,108 +11,118 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.core.arm.Side;
-import kinesia.core.exercise.Site;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.RuleFile;
-import kinesia.core.screening.Answers.Sore;
-import kinesia.core.screening.ScreenAnswers.Reading;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The made-up people of cases.yaml, all on their right side. */
+/** The made-up people of cases.yaml, as written and in the mirror. */
 class ScreeningCasesTest {
-    static Stream<Named<RuleFile>> cases() throws IOException {
+    static List<RuleFile> cases() throws IOException {
         try (InputStream in = ScreeningCasesTest.class.getResourceAsStream("cases.yaml")) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return RuleFile.parse("cases.yaml", text).at("cases").items().stream()
-                    .map(c -> Named.of(c.at("name").text(), c));
+            return RuleFile.parse("cases.yaml", text).at("cases").items();
+        }
+    }
+
+    static Stream<Arguments> bothWays() throws IOException {
+        return cases().stream()
+                .flatMap(c -> Stream.of(Side.values())
+                        .map(side -> Arguments.of(Named.of(c.at("name").text() + ", " + side.word(), c), side)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("bothWays")
+    void each_person_gets_the_outcome_and_the_limits_of_the_rules_and_no_other(RuleFile person, Side side) {
+        person.onlyKeys(WrittenPerson.FIELDS);
+        Assessment result = WrittenPerson.answers(person, side).assess();
+        assertThat(result.outcome()).isEqualTo(person.at("outcome").choice(Outcome.class));
+        List<String> limits = result.limits().stream()
+                .filter(l -> !l.reason().ruleId().equals(CuffRules.NOT_CLEARED))
+                .map(ScreeningCasesTest::words)
+                .toList();
+        person.find("limits")
+                .ifPresent(exactly -> assertThat(result.limits().stream()
+                                .filter(l -> !l.reason().ruleId().startsWith("IRRITABILITY"))
+                                .filter(l -> !l.reason().ruleId().equals(CuffRules.NOT_CLEARED))
+                                .map(ScreeningCasesTest::words))
+                        .containsExactlyInAnyOrderElementsOf(exactly.texts()));
+        texts(person, "must").forEach(limit -> assertThat(limits).contains(limit));
+        texts(person, "must-not")
+                .forEach(not -> assertThat(Stream.concat(
+                                limits.stream(),
+                                result.findings().stream().map(f -> f.reason().ruleId())))
+                        .noneMatch(words -> words.startsWith(not)));
+        person.find("scope")
+                .ifPresent(
+                        scope -> assertThat(result.findings()).anyMatch(f -> f.scope() == scope.choice(Scope.class)));
+        person.find("plans")
+                .ifPresent(plans -> assertThat(result.allowsPlanning()).isEqualTo(plans.yesNo()));
+        if (person.find("missing").isPresent()) {
+            assertThat(result.missing())
+                    .anyMatch(m -> m.contains(person.at("missing").text()));
+        } else {
+            assertThat(result.missing()).isEmpty();
         }
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource("cases")
-    void each_person_gets_the_outcome_and_the_limits_of_the_rules_and_no_other(RuleFile person) {
-        Assessment result = answers(person).assess();
-        assertThat(result.outcome()).isEqualTo(person.at("outcome").choice(Outcome.class));
-        assertThat(result.limits().stream()
-                        .filter(l -> !l.reason().ruleId().startsWith("IRRITABILITY"))
-                        .filter(l -> !l.reason().ruleId().equals(CuffRules.NOT_CLEARED))
-                        .map(ScreeningCasesTest::words))
-                .containsExactlyInAnyOrderElementsOf(person.at("limits").texts());
-        assertThat(result.missing()).isEmpty();
+    @MethodSource("bothWays")
+    void each_sentence_names_what_made_it(RuleFile person, Side side) {
+        Assessment result = WrittenPerson.answers(person, side).assess();
+        List<String> readings =
+                result.readings().stream().map(r -> r.reason().exact()).toList();
+        List<String> said = Stream.of(
+                        result.findings().stream().map(f -> f.reason().exact()),
+                        result.limits().stream().map(l -> l.reason().exact()),
+                        readings.stream(),
+                        result.readings().stream().map(r -> r.reason().plain()))
+                .flatMap(s -> s)
+                .toList();
+        texts(person, "note").forEach(n -> assertThat(result.notes()).anyMatch(x -> x.contains(n)));
+        texts(person, "no-note").forEach(n -> assertThat(result.notes()).noneMatch(x -> x.contains(n)));
+        texts(person, "says").forEach(n -> assertThat(said).anyMatch(x -> x.contains(n)));
+        texts(person, "must-say-not").forEach(n -> assertThat(said).noneMatch(x -> x.contains(n)));
+        texts(person, "reads").forEach(n -> assertThat(readings).anyMatch(x -> x.contains(n)));
+        texts(person, "longer-says-not")
+                .forEach(not -> assertThat(result.readings())
+                        .filteredOn(r -> r.side() != side)
+                        .isNotEmpty()
+                        .noneMatch(r -> (r.reason().exact() + r.reason().plain()).contains(not)));
+        assertThat(said).allMatch(sentence -> sentence.matches("(?s)[A-Z].*[.]") && !sentence.contains("  "));
     }
 
-    @Test
-    void there_are_at_least_forty_people() throws IOException {
-        assertThat(cases()).hasSizeGreaterThanOrEqualTo(40);
-    }
-
-    private static Answers answers(RuleFile person) {
-        Answers answers = new Answers();
-        texts(person, "flags").forEach(id -> answers.flag(id, Side.RIGHT));
-        texts(person, "cautions").forEach(answers::caution);
-        texts(person, "cleared").forEach(c -> clear(answers, c));
-        person.find("readiness").ifPresent(r -> readiness(answers, r.text()));
-        person.find("pressure").ifPresent(p -> {
-            double[] r = p.numbers();
-            Reading reading = new Reading((int) r[0], (int) r[1], (int) r[2], false);
-            answers.pressure(reading, reading);
-        });
-        person.find("sore")
-                .ifPresent(places -> places.items().forEach(place -> {
-                    Sore sore = Sore.at(
-                            place.at("site").choice(Site.class),
-                            Side.RIGHT,
-                            place.at("by").texts().toArray(String[]::new));
-                    texts(place, "flags").forEach(sore::flag);
-                    answers.sore(sore);
-                }));
-        person.find("pains")
-                .ifPresent(p -> p.entries().forEach((check, pain) -> answers.pain(check, Side.RIGHT, pain.whole())));
-        person.find("arcs")
-                .ifPresent(p -> p.entries()
-                        .forEach((check, arc) -> answers.arc(check, Side.RIGHT, arc.numbers()[0], arc.numbers()[1])));
-        person.find("ranges")
-                .ifPresent(p -> p.entries().forEach((check, degrees) -> {
-                    answers.range(check, Side.RIGHT, degrees.numbers()[0]);
-                    answers.range(check, Side.LEFT, degrees.numbers()[1]);
-                }));
-        return answers;
-    }
-
-    private static List<String> texts(RuleFile of, String field) {
-        return of.find(field).map(RuleFile::texts).orElse(List.of());
-    }
-
-    private static void clear(Answers answers, String words) {
-        String[] parts = words.split(" ");
-        Clearance.Purpose purpose = Clearance.Purpose.valueOf(name(parts[0]));
-        boolean sided = purpose == Clearance.Purpose.PLACE || purpose == Clearance.Purpose.ARM;
-        answers.cleared(
-                purpose,
-                sided ? Side.RIGHT : null,
-                parts.length > 1 ? Site.valueOf(name(parts[1])) : null,
-                Answers.TODAY.minusDays(10),
-                Answers.TODAY.plusDays(10));
-        if (purpose == Clearance.Purpose.EXERCISE) {
-            answers.readiness(true, false, false, false);
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("bothWays")
+    void every_limit_of_one_arm_is_of_the_arm_that_was_named(RuleFile person, Side side) {
+        Assessment result = WrittenPerson.answers(person, side).assess();
+        boolean bothArms = person.find("sore").isPresent()
+                && person.at("sore").items().stream()
+                        .anyMatch(s -> s.find("side").isPresent());
+        if (!bothArms) {
+            assertThat(result.limits()).allMatch(l -> l.side() == null || l.side() == side);
         }
     }
 
-    private static void readiness(Answers answers, String words) {
-        answers.readiness(!words.startsWith("inactive"), words.endsWith("disease"), words.equals("symptoms"), false);
+    @Test
+    void there_are_more_than_a_hundred_and_twenty_people_and_each_has_a_name_of_its_own() throws IOException {
+        assertThat(cases()).hasSizeGreaterThan(120);
+        assertThat(cases().stream().map(c -> c.at("name").text())).doesNotHaveDuplicates();
     }
 
-    private static String name(String word) {
-        return word.toUpperCase(Locale.ROOT).replace('-', '_');
+    static List<String> texts(RuleFile of, String field) {
+        return of.find(field)
+                .map(f -> f.isList() ? f.texts() : List.of(f.text()))
+                .orElse(List.of());
     }
 
     /** A limit as the cases write it: kind, number, what, and where. */
     private static String words(Limit limit) {
         Double value = limit.value();
-        return Stream.of(
+        String words = Stream.of(
                         limit.kind(),
                         value == null ? null : Numbers.plain(value),
                         limit.target(),
@@ -122,5 +132,6 @@ class ScreeningCasesTest {
                 .filter(Objects::nonNull)
                 .map(part -> part.toString().toLowerCase(Locale.ROOT).replace('_', '-'))
                 .collect(Collectors.joining(" "));
+        return limit.movement() == null ? words : words + " for " + limit.movement();
     }
 }

@@ -120,7 +120,17 @@ class ScreeningPropertiesTest {
     }
 
     private static ScreenAnswers with(ScreenAnswers s, Map<String, FlagAnswer> flags, List<SiteRecord> sites) {
-        return new ScreenAnswers(flags, s.readiness(), s.pressure(), s.cautions(), sites, s.checks(), s.clearances());
+        return new ScreenAnswers(
+                flags,
+                s.readiness(),
+                s.pressure(),
+                s.cautions(),
+                s.details(),
+                sites,
+                s.checks(),
+                s.clearances(),
+                s.earlier(),
+                s.version());
     }
 
     private static SiteRecord worse(SiteRecord s, int which) {
@@ -137,7 +147,8 @@ class ScreeningPropertiesTest {
                 s.stiffMinutes(),
                 s.settlesHours(),
                 s.provokedBy(),
-                s.flags());
+                s.flags(),
+                s.since());
     }
 
     private static PainScore up(PainScore pain) {

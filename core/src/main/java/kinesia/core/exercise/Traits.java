@@ -1,0 +1,49 @@
+package kinesia.core.exercise;
+
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What limits, methods and rankings ask about an entry: said in its rule file, never read from the spelling of its key.
+ *
+ * @param families the kinds of movement it counts as, such as "press" or "across-body"
+ * @param otherArm what the arm that does not lift is needed for; for entries whose arms take turns
+ * @param rung where it stands on the ladder of push-ups; null off the ladder
+ * @param also positions that it takes besides its stance, such as one knee on a bench
+ * @param braced whether the working elbow or upper arm is pressed against something that is no pad
+ * @param looped whether something is looped round the wrist or held tight on the arm
+ */
+public record Traits(
+        Set<String> families,
+        OtherArmDuty otherArm,
+        @Nullable Rung rung,
+        Set<Stance> also,
+        boolean braced,
+        boolean looped) {
+    /** An entry about which nothing special is said. */
+    public static final Traits NONE = new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false);
+
+    public Traits {
+        families = Set.copyOf(families);
+        also = Set.copyOf(also);
+    }
+
+    /** What the arm that does not lift does meanwhile. */
+    public enum OtherArmDuty {
+        RESTS,
+        /** It holds or steadies something, and carries no trunk. */
+        HELPS,
+        /** It carries a part of the trunk. */
+        CARRIES
+    }
+
+    /** The ladder of push-ups, the most upright first. */
+    public enum Rung {
+        WALL,
+        COUNTER,
+        TABLE,
+        BENCH,
+        KNEES,
+        FLOOR
+    }
+}

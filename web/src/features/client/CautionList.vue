@@ -92,6 +92,9 @@ function restNo() {
 .choice {
   flex-shrink: 0;
 }
+.questions li:has(.told) {
+  align-items: start;
+}
 .told {
   margin-top: 0.4rem;
   max-width: 20rem;

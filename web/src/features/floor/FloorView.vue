@@ -169,6 +169,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             :tempo="step.slot.tempo"
             :name="step.slot.name"
           />
+        </div>
+        <div class="words">
           <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
           <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
           <p v-if="guide.up" class="updown">
@@ -195,17 +197,16 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             class="done"
             @click="floor.log(0, undefined, undefined, s.effort)"
           >
-            {{ s.word.toLowerCase() }}
-            <small>{{ reps }} × {{ loadText(load, session.units) }}</small>
+            {{ title(s.word) }}
           </BButton>
         </template>
-        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">it hurts</BButton>
+        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
         <div class="under">
           <span v-if="step.slot.trial" class="quiet">A trial set: how hard it felt finds the load.</span>
           <BButton v-else-if="effort === undefined" variant="outline-primary" @click="floor.log()">
-            done, effort not said
+            Done, effort not said
           </BButton>
-          <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">undo</BButton>
+          <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>
         </div>
       </section>
     </template>

@@ -36,7 +36,8 @@ const theirs = computed(() =>
 
 onMounted(async () => {
   await list()
-  if (places.value[0]) await open(places.value[0].id)
+  // Whoever was quick has begun a new place before the list was there; it must not be written over the first one.
+  if (places.value[0] && !id.value) await open(places.value[0].id)
 })
 async function list() {
   places.value = (await loading.run(() => ask(() => api.GET('/api/places')))) ?? []

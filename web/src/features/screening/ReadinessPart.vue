@@ -50,6 +50,12 @@ const parts = [
 ]
 const rows = computed(() => (props.second || pressure.value.readings[1]?.systolic ? 2 : 1))
 
+const lastTime = computed(() => {
+  const r = props.last
+  if (!r) return ''
+  return `Last time ${r.systolic}/${r.diastolic}${r.pulse ? `, pulse ${r.pulse}` : ''} on ${date(r.on!)}.`
+})
+
 function reading(n: number, part: Reading) {
   const readings = [0, 1].map((i) => ({ ...pressure.value.readings[i], ...(i === n ? part : {}) }))
   pressure.value = { ...pressure.value, readings }
@@ -100,19 +106,16 @@ const text = (v: string | number | undefined) => (v ? String(v) : undefined)
   <h3 class="fs-6">Pressure and pulse at rest</h3>
   <p class="quiet small mb-2">
     Sitting, after five quiet minutes; the pulse may be counted by hand.
-    <template v-if="last">
-      Last time {{ last.systolic }}/{{ last.diastolic }}
-      <template v-if="last.pulse">, pulse {{ last.pulse }}</template>
-      on {{ date(last.on!) }}.
-    </template>
+    {{ lastTime }}
     <template v-if="rows > 1">A second reading after five more quiet minutes; no session between them.</template>
   </p>
-  <div v-for="n in rows" :key="n" class="readings">
+  <div v-for="n in rows" :key="n" class="readings" role="group" :aria-label="`Reading ${n}`">
+    <b v-if="rows > 1" class="which">Reading {{ n }}</b>
     <NumberField
       v-for="p in parts"
       :key="p.key"
       :model-value="pressure.readings[n - 1]?.[p.key]"
-      :label="rows > 1 && p.key === 'systolic' ? `Reading ${n}: ${p.label}` : p.label"
+      :label="p.label"
       :wrong="wrong(p.key)"
       @update:model-value="(v) => reading(n - 1, { [p.key]: v })"
     />
@@ -124,7 +127,7 @@ const text = (v: string | number | undefined) => (v ? String(v) : undefined)
       @update:model-value="(v) => reading(n - 1, { newlyIrregular: v })"
     />
   </div>
-  <div class="choice mb-3">
+  <div class="choice meter">
     <button
       type="button"
       :aria-pressed="pressure.noMeter === true"
@@ -141,6 +144,13 @@ const text = (v: string | number | undefined) => (v ? String(v) : undefined)
   grid-template-columns: repeat(auto-fit, minmax(8rem, 10rem));
   gap: 0 1rem;
   align-items: end;
+}
+.which {
+  grid-column: 1 / -1;
+}
+.meter {
+  display: flex;
+  margin-bottom: 1rem;
 }
 .more {
   display: grid;

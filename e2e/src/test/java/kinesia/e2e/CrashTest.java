@@ -19,7 +19,8 @@ class CrashTest {
             browser.signIn();
             String session = openSession(browser);
             Page page = browser.page;
-            Locator done = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done:"));
+            Locator done =
+                    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Right")));
             done.click();
             seeDone(page, 1);
             page.waitForTimeout(750);

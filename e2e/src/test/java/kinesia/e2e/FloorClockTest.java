@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.HashSet;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -91,14 +92,15 @@ class FloorClockTest {
                 pass(step.get("seconds").asDouble());
                 next.click();
             }
-            Locator done = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done:"));
+            Locator done =
+                    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Right")));
             int logged = 0;
             while (page.getByText("All sets done.").count() == 0) {
                 done.waitFor();
                 set();
                 done.click();
                 logged++;
-                page.getByText(java.util.regex.Pattern.compile(logged + " of \\d+ sets done|All sets done"))
+                page.getByText(Pattern.compile(logged + " of \\d+ sets done|All sets done"))
                         .first()
                         .waitFor();
                 rest();

@@ -194,7 +194,7 @@ class ScreenTest {
         degrees.fill("58");
         Locator right = outward.locator(".side").filter(new Locator.FilterOptions().setHasText("right"));
         right.getByLabel("Degrees").fill("50");
-        page.getByText("Forearm outward, right: 50 degrees, 8 less than the other side; noted from 10 on.")
+        page.getByText("Forearm outward, right: 50 degrees, 8 less than the other side; under 10 nothing is made of it.")
                 .waitFor();
         browser.axeFindsNothing("movement checks with readings");
     }
@@ -249,8 +249,8 @@ class ScreenTest {
             openStep(browser, "To be seen today");
             browser.press("None of these");
             openStep(browser, "To be seen before loading");
-            browser.choose("Arm symptoms brought on by moving the neck", "left");
-            browser.press("None of the other 4");
+            browser.choose("A history of cancer, with new pain", "yes");
+            browser.press("None of the other 7");
             browser.press("Next");
             ready(browser);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left crook of elbow"))
@@ -262,7 +262,7 @@ class ScreenTest {
             page.getByText("Nothing is planned.").waitFor();
 
             browser.follow("Referral and clearance");
-            page.getByText("Reported: arm symptoms brought on by moving the neck (left arm).")
+            page.getByText("Reported: a history of cancer, with new pain.")
                     .waitFor();
             browser.axeFindsNothing("referral and clearance");
             browser.press("Make the page");
@@ -274,8 +274,7 @@ class ScreenTest {
             assertThat(file.headers().get("content-type")).isEqualTo("application/pdf");
             assertThat(file.body().length).isGreaterThan(3000);
 
-            page.getByLabel("What it clears").selectOption("ARM");
-            page.getByLabel("Where").selectOption("LEFT");
+            page.getByLabel("What it clears").selectOption("EXERCISE");
             page.getByLabel("Given by").fill("Dr Solveig Marsh");
             page.getByLabel("Holds until").fill("2099-01-01");
             page.getByLabel("Conditions").fill("nothing overhead");

@@ -1,6 +1,7 @@
 package kinesia.shared;
 
 import com.fasterxml.jackson.databind.Module;
+import com.fasterxml.jackson.databind.module.SimpleModule;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -33,6 +34,11 @@ class WebConfiguration implements WebMvcConfigurer {
     @Bean
     Module coreTypes() {
         return Json.coreTypes();
+    }
+
+    @Bean
+    Module knownFields() {
+        return new SimpleModule("known fields").setDeserializerModifier(new KnownFields());
     }
 
     /** Every field of a record is required in the document unless it is marked nullable. */

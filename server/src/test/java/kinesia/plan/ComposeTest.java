@@ -104,6 +104,37 @@ class ComposeTest {
     }
 
     @Test
+    void an_exercise_written_twice_is_refused_where_it_is_written_and_one_kept_before_fails_no_plan() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        ObjectNode written = composition();
+        com.fasterxml.jackson.databind.node.ArrayNode units = written.putArray("written");
+        for (int n = 0; n < 2; n++) {
+            ObjectNode unit = units.addObject().put("layout", "STRAIGHT").put("restSeconds", 60);
+            ObjectNode slot = unit.putArray("slots")
+                    .addObject()
+                    .put("exerciseKey", "seated-curl")
+                    .put("sets", 2);
+            slot.putObject("reps").put("low", 8).put("high", 12);
+        }
+        String field = "composition.written[1].slots[0].exerciseKey";
+        assertThat(caller.post("/api/plan/check", ask(client, written))
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo(field);
+        ObjectNode save = Caller.json();
+        save.set("composition", written);
+        assertThat(caller.put("/api/clients/" + client + "/composition", save)
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo(field);
+        save.put("name", "Twice");
+        assertThat(caller.put("/api/templates/" + UUID.randomUUID(), save)
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo(field);
+    }
+
+    @Test
     void what_is_written_by_hand_is_marked_and_not_refused() throws Exception {
         String client = caller.clientId("Maren Oldvik");
         ObjectNode written = composition();

@@ -93,14 +93,14 @@ public record Exercise(
         return upperArmSupported || traits.braced();
     }
 
-    /** Whether nothing carries the trunk but the legs and the back: no bench, no pad, no hand on anything. */
+    /** Whether nothing carries the trunk but the body itself: no bench, no pad; a hand on one's own thigh does not count. */
     public boolean trunkIsFree() {
         boolean upright = stance == Stance.STANDING
                 || stance == Stance.SEATED
                 || stance == Stance.BENT_OVER
                 || stance == Stance.KNEELING;
         boolean onHands = implement == Implement.BODY_WEIGHT;
-        return upright && !onHands && traits.otherArm() != Traits.OtherArmDuty.CARRIES;
+        return upright && !onHands;
     }
 
     /** How many of the implement are in use at once. */

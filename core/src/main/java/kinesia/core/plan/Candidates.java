@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 /** Sorts the catalogue into what this client may do here and now, and what is left out and why. */
 final class Candidates {
     private final PlanRequest request;
+    private final Suitabilities suitabilities;
     private final ShownStrength shown;
     private final List<Fit> fits = new ArrayList<>();
     // Exercises whose load is bounded by what the client has shown.
@@ -33,6 +34,7 @@ final class Candidates {
 
     Candidates(ExerciseModel model, Suitabilities suitabilities, PlanRequest request) {
         this.request = request;
+        this.suitabilities = suitabilities;
         this.shown = suitabilities.shown(request.history());
         for (Exercise exercise : model.catalogue().all()) {
             if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
@@ -170,7 +172,7 @@ final class Candidates {
         boolean differ =
                 turns && (arms.size() == 1 || sides.values().stream().distinct().count() > 1);
         if (differ) {
-            why.put(Aspect.ARMS, armsReason(fit, arms));
+            why.put(Aspect.ARMS, armsReason(fit, arms, sides));
         }
         return new Candidate(
                 fit,
@@ -184,21 +186,45 @@ final class Candidates {
                 why);
     }
 
-    private Reason armsReason(Fit fit, List<Side> arms) {
-        List<Reason> sided = request.limits().stream()
-                .filter(l -> l.side() != null)
-                .map(Limit::reason)
-                .toList();
+    private Reason armsReason(Fit fit, List<Side> arms, Map<Side, Candidate.ArmDose> doses) {
+        Optional<Reason> because = arms.size() == 1
+                ? suitabilities.of(fit.full(), arms.get(0).other()).suitability().against().stream()
+                        .findFirst()
+                : tellingApart(fit, doses).map(Limit::reason);
         String exact = arms.size() == 1
-                ? "Only the " + arms.get(0).word() + " arm does this one; limits keep the other out of it."
-                : "Each arm has its own range, repetitions or effort here, as its own limits say.";
+                ? "Only the " + arms.get(0).word() + " arm does this one."
+                : "Each arm has its own range, repetitions or effort here.";
         return Reason.of(
                         "ARMS-apart",
                         Tag.HOUSE,
                         "a limit on one side holds for that arm alone when the arms work singly",
-                        exact + " " + sided.get(0).exact(),
+                        exact + because.map(r -> " " + r.exact()).orElse(""),
                         arms.size() == 1 ? "The other arm has a rest in this one." : "Each arm gets what suits it.")
                 .with("exercise", fit.exercise().name());
+    }
+
+    /** The limit of one arm that makes the two arms differ: of range, else of effort, else of repetitions. */
+    private Optional<Limit> tellingApart(Fit fit, Map<Side, Candidate.ArmDose> doses) {
+        List<Limit> sided =
+                request.limits().stream().filter(l -> l.side() != null).toList();
+        boolean otherRange = doses.values().stream()
+                        .map(d -> d.exercise().movement())
+                        .distinct()
+                        .count()
+                > 1;
+        boolean otherEffort = doses.values().stream()
+                        .map(Candidate.ArmDose::effort)
+                        .distinct()
+                        .count()
+                > 1;
+        List<Limit> telling = otherRange
+                ? LimitCheck.bends(fit.full(), sided)
+                : LimitCheck.dosing(
+                        otherEffort ? Limit.Kind.LARGEST_EFFORT : Limit.Kind.MOST_REPS,
+                        fit.full(),
+                        fit.stress(),
+                        sided);
+        return telling.stream().min(java.util.Comparator.comparingDouble(Limit::number));
     }
 
     private static double stressShare(Method.Dose dose, Method.Pick pick, Exercise.RepRange reps) {

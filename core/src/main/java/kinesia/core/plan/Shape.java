@@ -172,16 +172,18 @@ final class Shape {
 
     private Reason cannot(String why, List<Reason> against) {
         String because = against.isEmpty() ? "" : " " + against.get(0).exact();
-        return methodReason("METHOD-cannot", request.method().name() + " cannot be kept: " + why + "." + because);
+        return methodReason(
+                "METHOD-cannot",
+                request.method().name() + " cannot be kept: " + why + "." + because,
+                "That way of working does not fit today.");
     }
 
     private Reason methodReason(String rule, String exact) {
-        return Reason.of(
-                        rule,
-                        Tag.PRACTICE,
-                        request.method().what(),
-                        exact,
-                        "Today this way of working is not quite the usual one.")
+        return methodReason(rule, exact, "Today this way of working is not quite the usual one.");
+    }
+
+    private Reason methodReason(String rule, String exact, String plain) {
+        return Reason.of(rule, Tag.PRACTICE, request.method().what(), exact, plain)
                 .with("method", request.method().name());
     }
 

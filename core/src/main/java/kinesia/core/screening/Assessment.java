@@ -90,7 +90,8 @@ public record Assessment(
                             Tag.HOUSE,
                             "every question answered",
                             // The first is enough to go on with; the screen itself lists the rest.
-                            "The screen is not complete: " + missing.size() + " to ask, first: " + missing.get(0),
+                            "The screen is not complete: " + missing.size() + " to ask, first this: " + missing.get(0)
+                                    + (missing.get(0).endsWith("?") ? "" : "."),
                             "There are a few questions left.")
                     .with("missing", missing.size()));
         }

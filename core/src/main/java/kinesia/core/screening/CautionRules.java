@@ -2,6 +2,7 @@ package kinesia.core.screening;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.reason.Reason;
@@ -20,7 +21,7 @@ final class CautionRules {
             } else if (answer) {
                 Optional<Clearance> cleared = cleared(caution, work);
                 if (cleared.isPresent()) {
-                    work.noteCleared(cleared.get(), caution.ask());
+                    work.noteCleared(cleared.get(), Objects.requireNonNull(caution.what()));
                 } else {
                     limits(caution, work);
                 }

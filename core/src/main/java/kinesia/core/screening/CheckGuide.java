@@ -38,7 +38,7 @@ final class CheckGuide {
             Provocation row = p.row();
             row.limits().stream()
                     .filter(l -> l.arc() != null)
-                    .forEach(l -> ask(l.arc(), site.side(), "where it hurts moves the line: " + row.means()));
+                    .forEach(l -> ask(l.arc(), site.side(), "where it hurts moves the line: " + row.usuallyMeans()));
             if (row.untilQuiet() != null) {
                 ask(
                         row.untilQuiet().check(),
@@ -48,7 +48,7 @@ final class CheckGuide {
         }
         for (Provocation row : PlaceRules.rows(questions, site)) {
             if (provoked.stream().noneMatch(p -> p.row().key().equals(row.key()))) {
-                row.shownBy().forEach(key -> ask(key, site.side(), "when it hurts: " + row.means()));
+                row.shownBy().forEach(key -> ask(key, site.side(), "when it hurts: " + row.usuallyMeans()));
             }
         }
         if (site.site().isShoulder()) {

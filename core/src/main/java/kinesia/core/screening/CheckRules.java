@@ -72,7 +72,8 @@ final class CheckRules {
                         Tag.HOUSE,
                         check.kind() == CheckKind.GRIP ? "" : "5 degrees is measurement error, 10 is noted, 20 limits",
                         sentence(check, result.side(), value, lack, comparison),
-                        check.kind() == CheckKind.GRIP && lack != null
+                        (check.kind() == CheckKind.GRIP && lack != null)
+                                        || (comparison == Comparison.LIMITING && check.shortSide() == null)
                                 ? "We write it down and compare next time."
                                 : plain(comparison, lack))
                 .with(result.side().word(), value)
@@ -135,7 +136,10 @@ final class CheckRules {
                     case SLIGHT -> ", " + than + "; under 10 nothing is made of it.";
                     case NOTED -> ", " + than + ": noted.";
                     case LIMITING ->
-                        ", " + than + (lack > 0 ? shortened(check, value) : ": the other side is limited.");
+                        ", " + than
+                                + (lack > 0 || check.shortSide() == null
+                                        ? shortened(check, value)
+                                        : ": the other side is limited.");
                 };
     }
 

@@ -3,6 +3,7 @@ package kinesia.core.screening;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
@@ -68,7 +69,7 @@ final class FlagRules {
     private static void refer(Flag flag, @Nullable Side side, String answer, LocalDate since, Work work) {
         Optional<Clearance> cleared = work.clearance(flag.clearedBy(), side, null, since);
         if (cleared.isPresent()) {
-            work.noteCleared(cleared.get(), flag.ask());
+            work.noteCleared(cleared.get(), Objects.requireNonNull(flag.what()));
             return;
         }
         Reason plain = Reason.of(flag.id(), flag.tag(), "present", flag.means(), flag.say())

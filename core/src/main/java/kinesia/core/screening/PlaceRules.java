@@ -96,7 +96,7 @@ final class PlaceRules {
                                 "At the " + site.where() + ", " + flag.means() + ".",
                                 "Before we load this, someone should look at it.")
                         .with("answer", "yes");
-                if (refer(site, flag.clearedBy(), flag.ask(), reason)) {
+                if (refer(site, flag.clearedBy(), String.valueOf(flag.what()), reason)) {
                     rest(site, flag.wholeJoint(), reason);
                 }
             }
@@ -107,7 +107,7 @@ final class PlaceRules {
     private boolean refer(SiteRecord site, Clearance.@Nullable Purpose clearedBy, String about, Reason reason) {
         Optional<Clearance> cleared = work.clearance(clearedBy, site.side(), site.site(), work.known(site.since()));
         if (cleared.isPresent()) {
-            work.noteCleared(cleared.get(), site.where() + ": " + about);
+            work.noteCleared(cleared.get(), "The " + site.where() + ", " + about);
             return false;
         }
         work.found(new Finding(Outcome.REFER_BEFORE_LOADING, Scope.SITE, site.side(), site.site(), SEE_FIRST, reason));
@@ -130,22 +130,27 @@ final class PlaceRules {
         if (rest >= REFERRAL_PAIN || lightUse >= REFERRAL_PAIN) {
             strongPain(site, rest, lightUse);
         }
-        Reason reason = reason(site);
         SiteRecord.Irritability irritability = site.irritability();
         if (irritability == SiteRecord.Irritability.LOW) {
-            limit(site, reason, LimitRow.of(Limit.Kind.LARGEST_EFFORT, LOW_EFFORT_CAP));
+            limit(
+                    site,
+                    reason(site, "calms down quickly", "effort to " + LOW_EFFORT_CAP + " in what loads it"),
+                    LimitRow.of(Limit.Kind.LARGEST_EFFORT, LOW_EFFORT_CAP));
             return;
         }
+        String carefully = MODERATE_SETS + " sets an exercise of " + MODERATE_FEWEST_REPS + " to " + MODERATE_MOST_REPS
+                + " repetitions in what loads it, with effort to " + MODERATE_EFFORT_CAP;
+        boolean high = irritability == SiteRecord.Irritability.HIGH;
         limit(
                 site,
-                reason,
+                reason(site, high ? "flares easily" : "reacts moderately", carefully),
                 LimitRow.of(Limit.Kind.SETS_PER_EXERCISE, MODERATE_SETS),
                 LimitRow.of(Limit.Kind.LARGEST_EFFORT, MODERATE_EFFORT_CAP),
                 LimitRow.of(Limit.Kind.FEWEST_REPS, MODERATE_FEWEST_REPS),
                 LimitRow.of(Limit.Kind.MOST_REPS, MODERATE_MOST_REPS));
-        if (irritability == SiteRecord.Irritability.HIGH
-                && refer(site, Clearance.Purpose.PLACE, "how easily it flares", reason)) {
-            onlyHoldsThatWereQuiet(site, rest, reason);
+        Reason flares = reason(site, "flares easily", "it is looked at before it is loaded");
+        if (high && refer(site, Clearance.Purpose.PLACE, "how easily it flares", flares)) {
+            onlyHoldsThatWereQuiet(site, rest, flares);
         }
     }
 
@@ -233,15 +238,15 @@ final class PlaceRules {
                 LimitRow.of(Limit.Kind.NO_LOADING));
     }
 
-    private static Reason reason(SiteRecord site) {
+    private static Reason reason(SiteRecord site, String how, String so) {
         String word = site.irritability().name().toLowerCase(Locale.ROOT);
         double hours = Objects.requireNonNull(site.settlesHours());
         return Reason.of(
                         "IRRITABILITY-" + word,
                         Tag.PUB,
                         "high from pain 7 or over 24 h, low up to pain 3 and 1 h",
-                        "Worst " + site.worst() + " this week and " + Numbers.plain(hours) + " h to settle make the "
-                                + site.where() + " " + word + " in irritability.",
+                        "The " + site.where() + " " + how + " (worst " + site.worst() + " this week, "
+                                + Numbers.plain(hours) + " h to settle): " + so + ".",
                         "How strongly it reacts and how long it lingers tell us how carefully to load it.")
                 .with("worst this week", site.worst())
                 .with("hours to settle", hours);
@@ -255,31 +260,19 @@ final class PlaceRules {
         List<Provoked> all = provoked(questions, work.answers(), site);
         for (Provoked provoked : all) {
             Provocation row = provoked.row();
-            List<LimitRow> rows = new ArrayList<>();
-            List<String> moved = new ArrayList<>();
+            List<LimitRow> rows =
+                    row.limits().stream().map(limit -> inArc(limit, site)).toList();
+            Double first = rows.isEmpty() ? null : rows.get(0).value();
             Reason reason = Reason.of(
                             id(site, row),
                             Tag.HOUSE,
                             "provoked by " + row.words(),
-                            "The " + site.where() + " is provoked by " + row.words() + ": " + row.means() + ".",
+                            "The " + site.where() + " is provoked by " + row.words() + ": " + row.meansWith(first) + "."
+                                    + arcs(row, rows, site),
                             row.say())
                     .with("side", site.side().word())
                     .with("provoked by", provoked.how());
-            for (LimitRow limit : row.limits()) {
-                LimitRow here = inArc(limit, site);
-                rows.add(here);
-                if (!Objects.equals(here.value(), limit.value())) {
-                    moved.add(Numbers.plain(Objects.requireNonNull(here.value())) + " degrees");
-                    reason = reason.with(
-                            "sore arc from",
-                            Objects.requireNonNull(work.answers()
-                                    .check(Objects.requireNonNull(limit.arc()), site.side())
-                                    .orElseThrow()
-                                    .arcFromDeg()));
-                }
-            }
-            Reason said = moved.isEmpty() ? reason : withArc(reason, moved);
-            work.limit(rows, site.side(), site.site(), said);
+            work.limit(rows, site.side(), site.site(), reason);
             row.notes().forEach(work::note);
             if (row.untilQuiet() != null) {
                 untilQuiet(site, row, row.untilQuiet(), all);
@@ -296,16 +289,20 @@ final class PlaceRules {
                 : limit.inside(measured.arcFromDeg(), measured.arcToDeg(), MARGIN_DEG);
     }
 
-    /** The sentence with the line that the measured arc drew, in place of the one that stands in the table. */
-    private static Reason withArc(Reason reason, List<String> moved) {
-        return new Reason(
-                reason.ruleId(),
-                reason.tag(),
-                reason.inputs(),
-                reason.threshold(),
-                reason.exact() + " The sore arc that was measured puts the line at " + String.join(" and ", moved)
-                        + ", " + Numbers.plain(MARGIN_DEG) + " inside it.",
-                reason.plain());
+    /** Where the sore arc that was measured moved a line, a sentence that says so. */
+    private String arcs(Provocation row, List<LimitRow> rows, SiteRecord site) {
+        for (int i = 0; i < rows.size(); i++) {
+            LimitRow table = row.limits().get(i);
+            if (table.arc() != null
+                    && !Objects.equals(table.value(), rows.get(i).value())) {
+                CheckResult arc = work.answers().check(table.arc(), site.side()).orElseThrow();
+                boolean fromBelow = table.kind() == Limit.Kind.SMALLEST_ELBOW_BEND;
+                double edge = Objects.requireNonNull(fromBelow ? arc.arcToDeg() : arc.arcFromDeg());
+                return " That is " + Numbers.plain(MARGIN_DEG) + " degrees inside the sore arc, which "
+                        + (fromBelow ? "ends" : "begins") + " at " + Numbers.plain(edge) + ".";
+            }
+        }
+        return "";
     }
 
     private void untilQuiet(SiteRecord site, Provocation row, UntilQuiet until, List<Provoked> all) {

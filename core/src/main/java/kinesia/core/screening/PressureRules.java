@@ -122,7 +122,13 @@ final class PressureRules {
                                 LimitRow.of(Limit.Kind.NO_BREATH_HOLDING),
                                 LimitRow.of(Limit.Kind.LONGEST_HOLD, LONGEST_HOLD_S),
                                 LimitRow.of(Limit.Kind.NO_CUFFS)),
-                        reason);
+                        new Reason(
+                                reason.ruleId(),
+                                reason.tag(),
+                                reason.inputs(),
+                                reason.threshold(),
+                                reason.exact() + " It is cleared: no breath-holding, no hold over 6 s and no cuffs.",
+                                "With your blood pressure we breathe through every lift."));
             } else {
                 work.found(refer(reason));
             }
@@ -225,7 +231,14 @@ final class PressureRules {
     }
 
     private static Reason pulseReason(Reading last, String id, Tag tag, String threshold, String exact) {
-        return Reason.of(id, tag, threshold, exact, "Your pulse at rest is not one we train hard with.")
+        return Reason.of(
+                        id,
+                        tag,
+                        threshold,
+                        exact,
+                        tag == Tag.HOUSE
+                                ? "With this pulse we take it easy today."
+                                : "Your pulse is not one we train with today.")
                 .with("pulse", String.valueOf(last.pulse()));
     }
 }

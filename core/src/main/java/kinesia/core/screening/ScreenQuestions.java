@@ -4,6 +4,7 @@ import java.util.List;
 import kinesia.core.arm.Pose;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Site;
+import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Tag;
 import org.jspecify.annotations.Nullable;
 
@@ -30,6 +31,7 @@ public record ScreenQuestions(
     /**
      * One red flag.
      *
+     * @param what the sign in a few words, for saying that it was cleared; null where nothing clears it
      * @param when the gate or flag that has to be yes before this one is asked; null when it is always asked
      * @param clearedBy the clearance that answers the referral; null when only a new screen does
      * @param version of the rules that first asked it
@@ -46,11 +48,13 @@ public record ScreenQuestions(
             Tag tag,
             @Nullable String when,
             Clearance.@Nullable Purpose clearedBy,
+            @Nullable String what,
             int version) {}
 
     /**
      * A question asked of each sore place; yes refers that place.
      *
+     * @param what the sign in a few words, for saying that it was cleared
      * @param wholeJoint whether every place of the joint rests then
      * @param version of the rules that first asked it
      */
@@ -60,6 +64,7 @@ public record ScreenQuestions(
             String means,
             Tag tag,
             Clearance.@Nullable Purpose clearedBy,
+            @Nullable String what,
             boolean wholeJoint,
             int version) {}
 
@@ -84,6 +89,7 @@ public record ScreenQuestions(
             List<LimitRow> limitsAtSorePlaces,
             List<String> notes,
             Clearance.@Nullable Purpose clearedBy,
+            @Nullable String what,
             boolean sided,
             @Nullable String which,
             int weeksAfterDose,
@@ -113,7 +119,17 @@ public record ScreenQuestions(
             List<String> shownBy,
             List<LimitRow> limits,
             @Nullable UntilQuiet untilQuiet,
-            List<String> notes) {}
+            List<String> notes) {
+        /** What it means with the number that stands in the table. */
+        String usuallyMeans() {
+            return meansWith(limits.isEmpty() ? null : limits.get(0).value());
+        }
+
+        /** What it means with the number of its first limit as it holds for somebody. */
+        String meansWith(@Nullable Double first) {
+            return first == null ? means : means.replace("{1}", Numbers.plain(first));
+        }
+    }
 
     /**
      * Limits that stay until {@code check} was done and was quiet.

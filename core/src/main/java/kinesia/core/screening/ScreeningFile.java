@@ -30,19 +30,23 @@ public final class ScreeningFile {
     private static final int MOST_WEEKS = 52;
 
     private final LimitTargets targets;
+    private final List<String> checks;
 
-    private ScreeningFile(LimitTargets targets) {
+    private ScreeningFile(LimitTargets targets, List<String> checks) {
         this.targets = targets;
+        this.checks = checks;
     }
 
     /** Parses and checks {@code text} against what {@code catalogue} has; errors name the line. */
     public static ScreenQuestions parse(String file, String text, Catalogue catalogue) {
-        return new ScreeningFile(new LimitTargets(catalogue)).read(file, text);
+        RuleFile root = RuleFile.parse(file, text);
+        List<String> checks =
+                root.at("checks").items().stream().map(c -> c.at("key").text()).toList();
+        return new ScreeningFile(new LimitTargets(catalogue), checks).read(root);
     }
 
-    private ScreenQuestions read(String file, String text) {
-        RuleFile root = RuleFile.parse(file, text)
-                .onlyKeys("gates", "flags", "site-flags", "cautions", "cuff-questions", "sites", "checks");
+    private ScreenQuestions read(RuleFile root) {
+        root.onlyKeys("gates", "flags", "site-flags", "cautions", "cuff-questions", "sites", "checks");
         ScreenQuestions questions = new ScreenQuestions(
                 root.at("gates").items().stream().map(ScreeningFile::gate).toList(),
                 root.at("flags").items().stream().map(ScreeningFile::flag).toList(),
@@ -83,25 +87,9 @@ public final class ScreeningFile {
                         throw root.error("'" + id + "' stands twice");
                     }
                 });
-        questions.flags().stream()
-                .map(Flag::when)
-                .filter(when -> when != null && !ids.contains(when))
-                .forEach(when -> {
-                    throw root.at("flags").error("'" + when + "' is not a question of this file");
-                });
-        for (SiteQuestions site : questions.sites()) {
-            for (Provocation row : site.provocations()) {
-                Stream.of(
-                                row.shownBy().stream(),
-                                row.limits().stream().map(LimitRow::arc),
-                                Stream.ofNullable(row.untilQuiet()).map(UntilQuiet::check))
-                        .flatMap(s -> s)
-                        .filter(key -> key != null && !ids.contains(key))
-                        .forEach(key -> {
-                            throw root.at("sites").error("'" + key + "' is not a check of this file");
-                        });
-            }
-        }
+        root.at("flags").items().stream()
+                .flatMap(f -> f.find("when").stream())
+                .forEach(when -> when.oneOf("a question of this file", ids));
     }
 
     private static Gate gate(RuleFile g) {
@@ -114,7 +102,19 @@ public final class ScreeningFile {
 
     private static Flag flag(RuleFile f) {
         f.onlyKeys(
-                "id", "group", "outcome", "scope", "ask", "means", "say", "do", "tag", "when", "cleared-by", "version");
+                "id",
+                "group",
+                "outcome",
+                "scope",
+                "ask",
+                "means",
+                "say",
+                "do",
+                "tag",
+                "when",
+                "cleared-by",
+                "what",
+                "version");
         return new Flag(
                 f.at("id").text(),
                 f.at("group").choice(Group.class),
@@ -127,6 +127,7 @@ public final class ScreeningFile {
                 f.at("tag").choice(Tag.class),
                 f.find("when").map(RuleFile::text).orElse(null),
                 clearedBy(f),
+                what(f),
                 version(f));
     }
 
@@ -146,14 +147,20 @@ public final class ScreeningFile {
         return by.isPresent() ? by.get().choice(Clearance.Purpose.class) : null;
     }
 
+    /** The sign in a few words; needed wherever a clearance can answer it. */
+    private static @Nullable String what(RuleFile item) {
+        return item.find("cleared-by").isPresent() ? item.at("what").text() : null;
+    }
+
     private static SiteFlag siteFlag(RuleFile f) {
-        f.onlyKeys("id", "ask", "means", "tag", "cleared-by", "whole-joint", "version");
+        f.onlyKeys("id", "ask", "means", "tag", "cleared-by", "what", "whole-joint", "version");
         return new SiteFlag(
                 f.at("id").text(),
                 f.at("ask").text(),
                 f.at("means").text(),
                 f.at("tag").choice(Tag.class),
                 clearedBy(f),
+                what(f),
                 yes(f, "whole-joint"),
                 version(f));
     }
@@ -170,6 +177,7 @@ public final class ScreeningFile {
                 "limits-at-sore-places",
                 "notes",
                 "cleared-by",
+                "what",
                 "sided",
                 "which",
                 "weeks-after-dose",
@@ -187,6 +195,7 @@ public final class ScreeningFile {
                         .orElse(List.of()),
                 c.find("notes").map(RuleFile::texts).orElse(List.of()),
                 clearedBy(c),
+                what(c),
                 yes(c, "sided"),
                 c.find("which").map(RuleFile::text).orElse(null),
                 c.find("weeks-after-dose")
@@ -207,18 +216,37 @@ public final class ScreeningFile {
         return new Provocation(
                 r.at("key").text(),
                 r.at("words").text(),
-                r.at("means").text(),
+                means(r),
                 r.at("say").text(),
-                r.at("shown-by").texts(),
-                LimitRow.readAll(r.at("limits"), targets),
+                r.at("shown-by").items().stream().map(this::checkKey).toList(),
+                limits(r.at("limits")),
                 r.find("until-quiet").map(this::untilQuiet).orElse(null),
                 r.find("notes").map(RuleFile::texts).orElse(List.of()));
+    }
+
+    private static String means(RuleFile row) {
+        String means = row.at("means").text();
+        List<RuleFile> limits = row.at("limits").items();
+        if (means.contains("{1}")
+                && (limits.isEmpty() || limits.get(0).find("value").isEmpty())) {
+            throw row.at("means").error("{1} is the number of the first limit, which has none");
+        }
+        return means;
+    }
+
+    private String checkKey(RuleFile key) {
+        return key.oneOf("a check of this file", checks);
+    }
+
+    private List<LimitRow> limits(RuleFile rows) {
+        rows.items().forEach(row -> row.find("arc").ifPresent(this::checkKey));
+        return LimitRow.readAll(rows, targets);
     }
 
     private UntilQuiet untilQuiet(RuleFile u) {
         u.onlyKeys("check", "limits", "note", "opens", "leaves-out");
         return new UntilQuiet(
-                u.at("check").text(),
+                checkKey(u.at("check")),
                 LimitRow.readAll(u.at("limits"), targets),
                 u.at("note").text(),
                 u.at("opens").text(),

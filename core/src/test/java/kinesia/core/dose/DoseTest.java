@@ -96,6 +96,37 @@ class DoseTest {
     }
 
     @Test
+    void under_the_lightest_load_nothing_is_proposed() {
+        ReachableLoads loads = kilos(2.5, 5, 7.5);
+        assertThat(loads.atMost(2.4)).isEmpty();
+        assertThat(loads.atMost(5.1)).contains(Load.ofKg(5));
+        Exercise curl = MODEL.catalogue().get("seated-curl");
+        // 40 % of 5 kg is 2 kg, and there is none: no ramp is made up; 60 % is 3 kg, and 2.5 kg is what is under it.
+        List<WarmUp.Step> ramps = WarmUp.ramp(curl, Load.ofKg(5), Effort.of(7), loads, false);
+        assertThat(ramps).singleElement().satisfies(step -> {
+            assertThat(step.load()).isEqualTo(Load.ofKg(2.5));
+            assertThat(step.reason().exact()).isEqualTo("60 % of 5 kg is 3 kg; 2.5 kg is the heaviest under it here.");
+        });
+        assertThat(WarmUp.ramp(curl, Load.ofKg(5), Effort.of(7), kilos(2, 3, 5), false))
+                .extracting(step -> step.reason().exact())
+                .containsExactly("40 % of 5 kg is 2 kg.", "60 % of 5 kg is 3 kg.");
+    }
+
+    @Test
+    void three_words_say_an_effort_and_a_trial_set_has_a_target_of_its_own() {
+        assertThat(SaidEffort.after(Effort.of(7.5), false))
+                .extracting(s -> s.effort().value())
+                .containsExactly(5.5, 7.5, 9.0);
+        assertThat(SaidEffort.after(Effort.of(7.5), true))
+                .extracting(s -> TrialSets.after(Load.ofKg(3), s.effort(), kilos(1, 2, 3, 4, 5))
+                        .load()
+                        .kg())
+                .containsExactly(4.0, 3.0, 2.0);
+        assertThat(SaidEffort.after(Effort.of(9.5), false).get(2).effort().value())
+                .isEqualTo(10);
+    }
+
+    @Test
     void bands_add_up_and_what_is_missing_is_named() {
         Equipment room = new Equipment(
                 List.of(),

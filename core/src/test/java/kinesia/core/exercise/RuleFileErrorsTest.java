@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Map;
 import kinesia.core.RuleFiles;
 import kinesia.core.plan.Methods;
+import kinesia.core.screening.ScreeningFile;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A rule file with a slip stops the start with its file and line; nothing is guessed. */
 class RuleFileErrorsTest {
@@ -68,6 +71,85 @@ class RuleFileErrorsTest {
                 "{kind: weight}",
                 "{kind: stack, pulley: [1, 2]}",
                 "test.yaml:\\d+: a point is \\[forward, up, right\\]");
+    }
+
+    /** A typo can never switch a caution off: each is refused with file and line. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "target: floor} | target: flor}",
+                "target: curl-dragged} | target: curl-draged}",
+                "target: across-body | target: accross-body",
+                "value: 45, | value: 9000,",
+                "{kind: largest-effort, value: 7} | {kind: largest-effort, value: 17}",
+                "{kind: no-cuffs} | {kind: no-cuffs, value: 3}",
+                "{kind: no-grip, target: palm-down} | {kind: no-grip}",
+                "movement: press} | movement: presses}",
+                "arc-replaces: yes | arc-replaces: Yes",
+                "sided: yes | sided: true",
+                "whole-joint: yes | whole-joint: YES",
+                "weeks-after-dose: 8 | weeks-after-dose: 800",
+                "sites: [back-of-elbow | sites: [back-of-elbows",
+                "check: shoulder-behind | check: shoulder-behinds",
+                "allows: hold-bent | allows: hold-bends",
+                "end: [90, 160, 0, 5] | end: [90, 1600, 0, 5]",
+                "least: 0, most: 190 | least: 0, most: 1900",
+                "lowest-rung, target: table | lowest-rung, target: tabel",
+                "version: 2 | version: 9"
+            })
+    void a_slip_in_the_screening_file_names_its_line(String right, String wrong) {
+        String text = RuleFiles.text("screening.yaml");
+        assertThat(text).contains(right);
+        int line = text.substring(0, text.indexOf(right)).split("\n", -1).length;
+        assertThatThrownBy(() -> ScreeningFile.parse(
+                        "screening.yaml",
+                        text.replaceFirst(java.util.regex.Pattern.quote(right), wrong),
+                        RuleFiles.model().catalogue()))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageMatching("(?s)screening.yaml:(" + (line - 1) + "|" + line + "|" + (line + 1) + "|"
+                        + (line + 2) + "): .*");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "home-alone: yes | home-alone: Yes",
+                "equipment: [dumbbells] | equipment: [dumbels]",
+                "tempo: [1, 1, 3] | tempo: [1, 1, 300]",
+                "reps: [8, 12] | reps: [8, 120]",
+                "[1, 0, 0, 90, 0, 0, 135] | [1, 0, 0, 90, 9000, 0, 135]",
+                "other-arm-duty: helps | other-arm-duty: help",
+                "braced: yes | braced: perhaps",
+                "pad: upper-arm | pad: upperarm",
+                "stance: standing | stance: stood"
+            })
+    void a_slip_in_a_file_of_exercises_names_its_line(String right, String wrong) {
+        java.util.Map<String, String> files = new java.util.LinkedHashMap<>(RuleFiles.catalogue());
+        assertThat(files.get("curls.yaml")).contains(right);
+        files.computeIfPresent(
+                "curls.yaml", (name, text) -> text.replaceFirst(java.util.regex.Pattern.quote(right), wrong));
+        assertThatThrownBy(() -> Catalogue.parse(files)).hasMessageMatching("(?s)curls.yaml:\\d+: .*");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "near: [joint-sparing | near: [joint-saving",
+                "movements: [press-down | movements: [pres-down",
+                "load-share: 0.55 | load-share: 55",
+                "key: single-drills | key: preloaded-pairs"
+            })
+    void a_slip_in_the_methods_names_its_line(String right, String wrong) {
+        String text = RuleFiles.text("methods.yaml");
+        assertThat(text).contains(right);
+        assertThatThrownBy(() -> Methods.parse(
+                        "methods.yaml",
+                        text.replaceFirst(java.util.regex.Pattern.quote(right), wrong),
+                        RuleFiles.model().catalogue()))
+                .hasMessageMatching("(?s)methods.yaml:\\d+: .*");
     }
 
     private static void refuses(String right, String wrong, String message) {

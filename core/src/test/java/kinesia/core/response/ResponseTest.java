@@ -172,6 +172,111 @@ class ResponseTest {
     }
 
     @Test
+    void before_anybody_answered_a_place_waits_and_at_the_second_missing_morning_the_trainer_is_told_to_ask() {
+        SessionRecord first = session(DAY, 2, 2, null, null);
+        SessionRecord second = session(DAY.plusDays(3), 2, 2, null, null);
+        assertThat(judge(first).reason().exact()).startsWith("Waiting:").doesNotContain("ask.");
+        SiteSignal again = judge(first, second);
+        assertThat(again.signal()).isEqualTo(Signal.WAITING);
+        assertThat(again.answered()).isFalse();
+        assertThat(again.reason().exact()).contains("second morning running without an answer: ask.");
+        // What hurt too much while it was done eases whether anybody answered or not.
+        assertThat(judge(session(DAY, 2, 6, null, null)).signal()).isEqualTo(Signal.EASE);
+        // Waiting is milder than a signal that was answered, and no go.
+        assertThat(Signal.WAITING).isGreaterThan(Signal.GO).isLessThan(Signal.SAME);
+    }
+
+    @Test
+    void a_load_whose_place_waits_is_not_raised() {
+        SessionRecord first = session(DAY, 2, 1, 2, 2);
+        SessionRecord second = session(DAY.plusDays(3), 2, 1, null, null);
+        NextVisit.Preparation next = NextVisit.prepare(visit(DAY.plusDays(6)), List.of(first, second));
+        assertThat(next.carryovers().get("lying-extension").reason().ruleId()).isEqualTo("WAITING-hold");
+        assertThat(next.carryovers().get("lying-extension").load().kg()).isEqualTo(4);
+        // What does not load the place may go on.
+        assertThat(next.carryovers().get("seated-curl").reason().ruleId()).startsWith("PROGRESS");
+    }
+
+    private static NextVisit.Visit visit(LocalDate on) {
+        return new NextVisit.Visit(MODEL, BODY, ROOM, List.of(), on, 2, true);
+    }
+
+    private static SessionRecord with(SessionRecord r, java.util.function.UnaryOperator<LoggedSet> change) {
+        return new SessionRecord(
+                r.on(), r.plan(), r.soreSites(), r.sets().stream().map(change).toList(), r.morning(), r.nextDoor());
+    }
+
+    private static LoggedSet said(LoggedSet s, Side side, Effort effort) {
+        return new LoggedSet(
+                s.on(),
+                s.exerciseKey(),
+                side,
+                s.setNumber(),
+                s.load(),
+                s.reps(),
+                effort,
+                s.pain(),
+                s.painSite(),
+                s.painSide());
+    }
+
+    /** A client whose right arm rests uses the week up with the left one alone. */
+    @Test
+    void sets_of_the_left_arm_count_in_the_week() {
+        SessionRecord both = session(DAY, 2, 1, 2, 2);
+        int whole = allowance(both);
+        for (Side arm : Side.values()) {
+            assertThat(allowance(with(both, s -> said(s, arm, s.effort()))))
+                    .as(arm.word())
+                    .isEqualTo(whole);
+        }
+    }
+
+    private static int allowance(SessionRecord record) {
+        return NextVisit.prepare(visit(DAY.plusDays(3)), List.of(record))
+                .budget()
+                .get(kinesia.core.exercise.Head.Group.EXTENSORS)
+                .sets();
+    }
+
+    @Test
+    void an_effort_that_nobody_said_raises_nothing_and_still_counts_as_hard_as_it_was_planned() {
+        SessionRecord first = session(DAY, 2, 1, 2, 2);
+        SessionRecord second = session(DAY.plusDays(3), 2, 1, 2, 2);
+        SessionRecord unsaid = with(second, s -> said(s, s.side(), null));
+        assertThat(NextVisit.prepare(visit(DAY.plusDays(6)), List.of(first, second))
+                        .carryovers()
+                        .get("seated-curl")
+                        .reason()
+                        .ruleId())
+                .isNotEqualTo("PROGRESS-not-yet");
+        NextVisit.Preparation next = NextVisit.prepare(visit(DAY.plusDays(6)), List.of(first, unsaid));
+        assertThat(next.carryovers().get("seated-curl").reason().ruleId()).isEqualTo("PROGRESS-not-yet");
+        assertThat(unsaid.hardSets()).hasSameSizeAs(second.hardSets());
+        assertThat(next.lastHardOn()).isEqualTo(DAY.plusDays(3));
+    }
+
+    @Test
+    void a_trial_set_of_which_nobody_said_how_hard_it_was_is_tried_again() {
+        SessionRecord trial = with(session(DAY, 2, 1, 2, 2, 8, 6, true), s -> said(s, s.side(), null));
+        assertThat(NextVisit.prepare(visit(DAY.plusDays(4)), List.of(trial))
+                        .carryovers()
+                        .get("seated-curl"))
+                .satisfies(c -> {
+                    assertThat(c.trial()).isTrue();
+                    assertThat(c.reason().ruleId()).isEqualTo("LOAD-trial-unsaid");
+                });
+        Slot slot = slot("seated-curl", 3, true);
+        InSession.Advice advice = InSession.after(
+                slot,
+                said(trial.sets().get(0), null, null),
+                kinesia.core.dose.ReachableLoads.of(ROOM, MODEL.catalogue().get("seated-curl"), BODY));
+        assertThat(advice.reason().exact())
+                .contains("Nobody said how hard", "ask")
+                .doesNotContain("working load");
+    }
+
+    @Test
     void sharp_pain_and_tingling_outrank_any_number() {
         SessionRecord quiet = session(DAY, 2, 0, 1, 1);
         assertThat(judge(with(quiet, morning(DAY, 0, true, false))).signal()).isEqualTo(Signal.EASE);

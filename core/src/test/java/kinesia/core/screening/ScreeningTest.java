@@ -289,7 +289,7 @@ class ScreeningTest {
         assertThat(place.without("FLAG-fever").assess().allowsPlanning()).isFalse();
         assertThat(place.assess().holds()).hasSize(2).last().satisfies(r -> {
             assertThat(r.ruleId()).isEqualTo("SCREEN-incomplete");
-            assertThat(r.exact()).isEqualTo("The screen is not complete: 1 to ask, first: Fever");
+            assertThat(r.exact()).isEqualTo("The screen is not complete: 1 to ask, first this: Fever.");
         });
         assertThat(new Answers().flag("FLAG-neck", Side.LEFT).assess().allowsPlanning())
                 .isTrue();

@@ -115,10 +115,11 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
           <p class="small mb-1">
             {{
               c.avoidsThePose
-                ? 'That position is no longer passed'
-                : `${percent(c.placeShare)} of the load stays where it hurts`
-            }}, {{ percent(c.worstShare) }} over the whole lift; the muscle keeps {{ percent(c.meanShare) }}.
-            {{ c.steps }} {{ c.steps === 1 ? 'step' : 'steps' }}.
+                ? `That position is no longer passed, and ${percent(c.worstShare)} of the place’s load stays`
+                : `${percent(c.placeShare)} of the place’s load stays where it hurts, ${percent(c.worstShare)}`
+            }}
+            over the whole lift; the muscle keeps {{ percent(c.meanShare) }}. {{ c.steps }}
+            {{ c.steps === 1 ? 'step' : 'steps' }}.
             <WhyButton :reason="c.reason" :about="c.changes.join(' and ')" />
           </p>
           <div class="pair">

@@ -4,11 +4,12 @@ import { RouterLink } from 'vue-router'
 import type { AtlasView, ExerciseDetail } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import FigureFrames from '@/shared/FigureFrames.vue'
-import { mass, words } from '@/shared/format'
+import { words } from '@/shared/format'
 import LoadChart from '@/shared/LoadChart.vue'
 import { units } from '@/shared/units'
 import { useTempo } from '@/shared/useTempo'
 import WhyButton from '@/shared/WhyButton.vue'
+import { workedOutAt } from './atlas'
 import BothViews from './BothViews.vue'
 import HeadBars from './HeadBars.vue'
 import StressList from './StressList.vue'
@@ -52,7 +53,7 @@ const profile = computed(() => {
       <div>
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
-          {{ profile }}. {{ mass(item.loadKg, units) }}
+          {{ profile }}. {{ workedOutAt(detail, units) }}
           <WhyButton :reason="detail.loadReason" about="the load" />
         </p>
       </div>

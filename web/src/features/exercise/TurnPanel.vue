@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Adjustment, ExerciseDetail } from '@/shared/api/types'
-import { inUnits, mass, title, words } from '@/shared/format'
+import { inUnits, title, words } from '@/shared/format'
 import { units } from '@/shared/units'
+import { workedOutAt } from './atlas'
 import MeasuredBandFields from './MeasuredBandFields.vue'
 import { said, sliders, untouched } from './workbench'
 
@@ -127,7 +128,7 @@ const target = (e: Event) => (e.target as HTMLInputElement).value
         @change="load = target($event) === '' ? undefined : Number(target($event))"
       >
         <option value="">
-          {{ load === undefined ? mass(detail.item.loadKg, units) : 'back to' }}
+          {{ load === undefined ? workedOutAt(detail, units) : 'back to' }}
           {{ lastUsed ? 'last used' : 'equal effort' }}
         </option>
         <option v-for="l in detail.loads" :key="l.label" :value="l.kg">{{ inUnits(l.label, units) }}</option>

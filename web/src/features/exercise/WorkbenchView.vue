@@ -4,11 +4,11 @@ import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Adjustment, AtlasView, ExerciseDetail } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { mass } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyButton from '@/shared/WhyButton.vue'
+import { workedOutAt } from './atlas'
 import EasePanel from './EasePanel.vue'
 import HeadBars from './HeadBars.vue'
 import KeepPanel from './KeepPanel.vue'
@@ -52,8 +52,8 @@ const sore = computed(() => forWhom.value?.soreSites.map((s) => s.site) ?? [])
 const marks = computed(() => forWhom.value?.soreSites.map(({ site, side }) => ({ site, side })) ?? [])
 const general = computed(() => (problem.value && problem.value.fields.length === 0 ? problem.value : null))
 const turnedWrongWay = computed(() => {
-  const now = detail.value?.curve.summary.meanDemandNm ?? 0
-  const before = original.value?.curve.summary.meanDemandNm ?? 0
+  const now = detail.value?.curve.summary.peakDemandNm ?? 0
+  const before = original.value?.curve.summary.peakDemandNm ?? 0
   return Math.sign(now) !== Math.sign(before) && Math.abs(now) > 0.5
 })
 const hurtsAt = ref<number | undefined>()
@@ -93,7 +93,7 @@ function use(change: Adjustment, kg: number) {
           </p>
           <TurnedViews :detail="detail" :original="original" :mark="hurtsAt" />
           <p class="small mb-1">
-            {{ mass(detail.item.loadKg, units) }}
+            {{ workedOutAt(detail, units) }}
             <WhyButton :reason="detail.loadReason" about="the load" />
             · worth {{ detail.item.worth.toFixed(2) }}, was {{ original.item.worth.toFixed(2) }}
             <WhyButton :reason="detail.item.worthReason" about="its worth" />

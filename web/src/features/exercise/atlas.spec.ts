@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { AtlasItem, ExerciseDetail } from '@/shared/api/types'
-import { anything, choices, found, stressWord } from './atlas'
+import { anything, choices, found, stressWord, workedOutAt } from './atlas'
 import { said, sliders, suggestedName, untouched } from './workbench'
 
 const item = (key: string, over: Partial<AtlasItem> = {}): AtlasItem =>
@@ -75,6 +75,14 @@ const detail = (over: object = {}) =>
   }) as unknown as ExerciseDetail
 
 describe('the workbench', () => {
+  it('says about how much equal effort is, and exactly what was used', () => {
+    const at = (ruleId: string) => workedOutAt(detail({ item: { loadKg: 11.148 }, loadReason: { ruleId } }), 'KG_CM')
+    expect(at('LOAD-equal-effort')).toBe('about 11.1 kg')
+    expect(workedOutAt(detail({ item: { loadKg: 11.25 }, loadReason: { ruleId: 'LOAD-last-used' } }), 'KG_CM')).toBe(
+      '11.25 kg',
+    )
+  })
+
   it('offers only what this exercise leaves free, in whole degrees', () => {
     const list = sliders(detail())
     expect(list.map((s) => s.field)).toEqual(['armForwardDeg', 'driftDeg'])

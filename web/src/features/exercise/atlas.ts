@@ -1,5 +1,5 @@
-import type { AtlasItem } from '@/shared/api/types'
-import { words } from '@/shared/format'
+import type { AtlasItem, ExerciseDetail, Units } from '@/shared/api/types'
+import { mass, words } from '@/shared/format'
 
 /** What the trainer looks for; empty texts mean "any". */
 export interface Filter {
@@ -66,4 +66,12 @@ export function stressWord(value: number): string {
   if (value < 0.7) return 'little'
   if (value < 1.3) return 'as the reference'
   return value < 2 ? 'more' : 'much more'
+}
+
+/** The load all of it is worked out at; that of equal effort is no load anybody has, so it is "about". */
+export function workedOutAt(detail: ExerciseDetail, units: Units): string {
+  const kg = detail.item.loadKg
+  return detail.loadReason.ruleId === 'LOAD-equal-effort'
+    ? `about ${mass(Math.round(kg * 10) / 10, units)}`
+    : mass(kg, units)
 }

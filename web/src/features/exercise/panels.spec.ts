@@ -164,7 +164,7 @@ describe('it hurts here', () => {
     })
     expect(p.text()).toContain('bench 15 degrees more upright')
     expect(p.text()).toContain(
-      'That position is no longer passed, 80 % over the whole lift; the muscle keeps 100 %. 1 step.',
+      'That position is no longer passed, and 80 % of the place’s load stays over the whole lift; the muscle keeps 100 %. 1 step.',
     )
     expect(p.text()).toContain('tempo: the model is quasi-static')
     await p.findAll('button').at(-1)!.trigger('click')

@@ -92,6 +92,6 @@ h2 button {
   text-align: right;
 }
 .body {
-  padding: 0 1rem 1rem;
+  padding: 0.3rem 1rem 1rem;
 }
 </style>

@@ -69,7 +69,8 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
               </RouterLink>
             </div>
             <div class="last">
-              <SignalMark v-if="c.signal" :signal="c.signal" />
+              <!-- The last session's "go" beside a hold would say the opposite of it. -->
+              <SignalMark v-if="c.signal && c.action !== 'HELD'" :signal="c.signal" />
               <span class="quiet">
                 {{ c.lastOn ? `last session ${relative(c.lastOn, today)}` : 'no session yet' }}
               </span>

@@ -6,6 +6,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
@@ -31,8 +32,15 @@ public final class OpenApiExport {
                 "--logging.level.root=error",
                 "--kinesia.demo=false")) {
             URI uri = URI.create("http://127.0.0.1:" + context.getWebServer().getPort() + "/api/openapi.json");
+            // Cut first: a document that became shorter would keep the end of the last one.
             HttpResponse<Path> response = HttpClient.newHttpClient()
-                    .send(HttpRequest.newBuilder(uri).build(), HttpResponse.BodyHandlers.ofFile(Path.of(args[0])));
+                    .send(
+                            HttpRequest.newBuilder(uri).build(),
+                            HttpResponse.BodyHandlers.ofFile(
+                                    Path.of(args[0]),
+                                    StandardOpenOption.CREATE,
+                                    StandardOpenOption.WRITE,
+                                    StandardOpenOption.TRUNCATE_EXISTING));
             if (response.statusCode() != 200) {
                 throw new IllegalStateException("no OpenAPI document, status " + response.statusCode());
             }

@@ -194,7 +194,8 @@ class ScreenTest {
         degrees.fill("58");
         Locator right = outward.locator(".side").filter(new Locator.FilterOptions().setHasText("right"));
         right.getByLabel("Degrees").fill("50");
-        page.getByText("Forearm outward, right: 50 degrees, 8 less than the other side; under 10 nothing is made of it.")
+        page.getByText(
+                        "Forearm outward, right: 50 degrees, 8 less than the other side; under 10 nothing is made of it.")
                 .waitFor();
         browser.axeFindsNothing("movement checks with readings");
     }
@@ -262,8 +263,7 @@ class ScreenTest {
             page.getByText("Nothing is planned.").waitFor();
 
             browser.follow("Referral and clearance");
-            page.getByText("Reported: a history of cancer, with new pain.")
-                    .waitFor();
+            page.getByText("Reported: a history of cancer, with new pain.").waitFor();
             browser.axeFindsNothing("referral and clearance");
             browser.press("Make the page");
             page.getByText("is needed").first().waitFor();

@@ -234,7 +234,7 @@ class DemoLoader implements SmartInitializingSingleton {
                             PainScore.of(usual() + 1),
                             PainScore.of(usual()),
                             PainScore.of(usual() > 2 ? 2 : 0),
-                            usual() > 2 ? 10 : null,
+                            usual() > 2 ? flag == null ? 10 : 60 : null,
                             usual() > 2 ? 8.0 : 1.0,
                             sore.provokedBy(),
                             screening.questions().siteFlags().stream()

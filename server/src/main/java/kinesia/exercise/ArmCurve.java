@@ -220,7 +220,7 @@ final class ArmCurve {
         }
     }
 
-    /** What a trainer reads off the curve; peak position null when nothing is loaded. */
+    /** What a trainer reads off the curve; peak position null when nothing is loaded, the mean one of sizes. */
     @JsonInclude(JsonInclude.Include.ALWAYS)
     record CurveSummary(
             double peakDemandNm,

@@ -15,7 +15,7 @@ public class StarterPlaces {
         this.places = places;
     }
 
-    /** A small studio and a home kit; created once for a room. */
+    /** A small studio and a home kit, where nobody stands by; created once for a room. */
     public List<Place> forRoom(UUID roomId) {
         List<Place> existing = places.findByRoomIdOrderByName(roomId);
         if (!existing.isEmpty()) {
@@ -52,7 +52,10 @@ public class StarterPlaces {
                 null,
                 List.of(new Equipment.Band("yellow band", 22), new Equipment.Band("green band", 38)),
                 Set.of("chair", "high anchor"),
-                List.of());
+                List.of(),
+                null,
+                null,
+                true);
         return List.of(
                 places.save(new Place(roomId, "The room", studio)),
                 places.save(new Place(roomId, "At home: dumbbells, a handle and two bands", home)));

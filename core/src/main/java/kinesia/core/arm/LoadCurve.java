@@ -36,6 +36,7 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
     /**
      * @param peakDemandNm the sample of largest size, with its sign
      * @param peakProgress where it is; null when nothing is loaded
+     * @param meanDemandNm the mean of its size over the samples, so a movement that changes sides does not cancel out
      * @param slackFraction share of samples under 10 % of the peak
      * @param peakShoulderNm null when supported
      */
@@ -125,7 +126,7 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
             if (Math.abs(demand) > Math.abs(peak.load().elbowDemandNm()) + NOTHING_NM) {
                 peak = sample;
             }
-            sum += demand;
+            sum += Math.abs(demand);
             shoulder = Math.max(shoulder, sample.load().shoulderTorqueNm());
             elevation = Math.max(elevation, Math.abs(sample.pose().elevationDeg()));
             extension = Math.max(extension, sample.pose().extensionBehindTrunkDeg());

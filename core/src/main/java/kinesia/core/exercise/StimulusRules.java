@@ -15,10 +15,10 @@ public final class StimulusRules {
         root.onlyKeys("grip-factor", "long-length-bonus");
         root.at("grip-factor").entries().forEach((name, row) -> {
             Map<Grip, Double> factors = new EnumMap<>(Grip.class);
-            row.entries().forEach((grip, factor) -> factors.put(grip(row, grip), factor.number()));
+            row.entries().forEach((grip, factor) -> factors.put(grip(row, grip), factor.within(0, 1, "of the whole")));
             gripFactor.put(Head.named(row, name), factors);
         });
-        longLengthBonus = root.at("long-length-bonus").number();
+        longLengthBonus = root.at("long-length-bonus").within(0, 0.5, "of the whole");
     }
 
     /** Reads the text of the rule file; errors name the line. */

@@ -58,7 +58,9 @@ final class CheckGuide {
         }
         if (flares(site)) {
             questions.checks().stream()
-                    .filter(c -> c.kind() == CheckKind.EFFORT && c.sites().contains(site.site()))
+                    .filter(c -> c.kind() == CheckKind.EFFORT
+                            && c.allows() != null
+                            && c.sites().contains(site.site()))
                     .forEach(c -> ask(c.key(), site.side(), "only when it is pain-free may held efforts go on"));
         }
     }

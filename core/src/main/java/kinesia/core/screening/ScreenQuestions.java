@@ -95,12 +95,8 @@ public record ScreenQuestions(
             int weeksAfterDose,
             int version) {}
 
-    /**
-     * Asked before restriction cuffs, of those whom a clinician cleared for them.
-     *
-     * @param sided whether it is asked on which arm
-     */
-    public record CuffQuestion(String id, String ask, boolean sided) {}
+    /** Asked before restriction cuffs, of those whom a clinician cleared for them; any yes rules them out on both arms. */
+    public record CuffQuestion(String id, String ask) {}
 
     /** What can provoke a site, in the order of the table; the first is taken when none is named. */
     public record SiteQuestions(Site site, List<Provocation> provocations) {}

@@ -56,9 +56,8 @@ public final class ScreeningFile {
                 root.at("cautions").items().stream().map(this::caution).toList(),
                 root.at("cuff-questions").items().stream()
                         .map(q -> new CuffQuestion(
-                                q.onlyKeys("id", "ask", "sided").at("id").text(),
-                                q.at("ask").text(),
-                                yes(q, "sided")))
+                                q.onlyKeys("id", "ask").at("id").text(),
+                                q.at("ask").text()))
                         .toList(),
                 root.at("sites").items().stream().map(this::site).toList(),
                 root.at("checks").items().stream().map(this::check).toList());

@@ -232,6 +232,19 @@ class ArmModelTest {
         assertThat(s.peakShoulderNm()).isCloseTo(shoulder, within(0.0006));
     }
 
+    /** By hand: 19.05 sin(60 + bend) changes sides at 120 degrees; the mean of its size over 0 to 150 is 11.89, not 9.94. */
+    @Test
+    void the_mean_counts_both_sides_of_a_movement_that_changes_sides() {
+        LoadCurve.Summary s = LoadCurve.of(
+                        ARM, Movement.between(pose(0, 90, 60, 0, 0), pose(0, 90, 60, 0, 150)), FIVE_KG, false, 2001)
+                .summary();
+        double bend = Math.toRadians(150);
+        assertThat(s.meanDemandNm())
+                .isCloseTo(
+                        19.050 * (Math.cos(Math.toRadians(60)) + 2 - Math.cos(Math.toRadians(30))) / bend,
+                        within(0.01));
+    }
+
     @Test
     void a_pad_under_the_upper_arm_leaves_the_shoulder_unreported() {
         LoadCurve.Summary s = LoadCurve.of(

@@ -88,7 +88,7 @@ class WorkbenchTest {
     @Test
     void a_dumbbell_curl_against_a_low_cable_still_loads_the_flexors() {
         Exercise cable = bench("standing-curl").apply(Adjustment.implement(Implement.CABLE_HANDLE));
-        assertThat(MODEL.curve(cable, BODY, 6).summary().meanDemandNm()).isPositive();
+        assertThat(MODEL.curve(cable, BODY, 6).summary().peakDemandNm()).isPositive();
         Exercise band = bench("standing-curl").apply(Adjustment.implement(Implement.BAND));
         assertThat(MODEL.curve(band, BODY, 6)
                         .samples()

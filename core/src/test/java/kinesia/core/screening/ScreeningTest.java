@@ -413,7 +413,16 @@ class ScreeningTest {
         Assessment flaring = new Answers()
                 .sore(Sore.at(Site.OUTER_ELBOW, Side.LEFT).worst(8))
                 .assess();
-        assertThat(flaring.checks()).extracting(CheckAsk::check).containsExactly("hold-grip", "hold-wrist-back");
+        assertThat(flaring.checks())
+                .as("none of its held efforts would let a hold go on")
+                .isEmpty();
+        Assessment inner = new Answers()
+                .sore(Sore.at(Site.INNER_ELBOW, Side.LEFT).worst(8))
+                .assess();
+        assertThat(inner.checks())
+                .extracting(CheckAsk::check)
+                .contains("hold-curl")
+                .doesNotContain("hold-grip", "hold-palm-up");
     }
 
     /** Boone et al. 1978, quoted from memory: 5 degrees; the other lines are house rules. */

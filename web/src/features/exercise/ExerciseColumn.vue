@@ -53,7 +53,7 @@ const profile = computed(() => {
       <div>
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
-          {{ profile }}. {{ workedOutAt(detail, units) }}
+          {{ profile }}, with {{ workedOutAt(detail, units) }}
           <WhyButton :reason="detail.loadReason" about="the load" />
         </p>
       </div>

@@ -93,7 +93,7 @@ function use(change: Adjustment, kg: number) {
           </p>
           <TurnedViews :detail="detail" :original="original" :mark="hurtsAt" />
           <p class="small mb-1">
-            {{ workedOutAt(detail, units) }}
+            With {{ workedOutAt(detail, units) }}
             <WhyButton :reason="detail.loadReason" about="the load" />
             · worth {{ detail.item.worth.toFixed(2) }}, was {{ original.item.worth.toFixed(2) }}
             <WhyButton :reason="detail.item.worthReason" about="its worth" />

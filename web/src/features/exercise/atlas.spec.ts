@@ -78,6 +78,8 @@ describe('the workbench', () => {
   it('says about how much equal effort is, and exactly what was used', () => {
     const at = (ruleId: string) => workedOutAt(detail({ item: { loadKg: 11.148 }, loadReason: { ruleId } }), 'KG_CM')
     expect(at('LOAD-equal-effort')).toBe('about 11.1 kg')
+    expect(at('LOAD-body')).toBe('the body’s own weight')
+    expect(at('LOAD-none')).toBe('empty hands')
     expect(workedOutAt(detail({ item: { loadKg: 11.25 }, loadReason: { ruleId: 'LOAD-last-used' } }), 'KG_CM')).toBe(
       '11.25 kg',
     )

@@ -68,10 +68,17 @@ export function stressWord(value: number): string {
   return value < 2 ? 'more' : 'much more'
 }
 
-/** The load all of it is worked out at; that of equal effort is no load anybody has, so it is "about". */
+/** What all of it is worked out with; equal effort gives no load that anybody has, so it is "about". */
 export function workedOutAt(detail: ExerciseDetail, units: Units): string {
   const kg = detail.item.loadKg
-  return detail.loadReason.ruleId === 'LOAD-equal-effort'
-    ? `about ${mass(Math.round(kg * 10) / 10, units)}`
-    : mass(kg, units)
+  switch (detail.loadReason.ruleId) {
+    case 'LOAD-body':
+      return 'the body’s own weight'
+    case 'LOAD-none':
+      return 'empty hands'
+    case 'LOAD-equal-effort':
+      return `about ${mass(Math.round(kg * 10) / 10, units)}`
+    default:
+      return mass(kg, units)
+  }
 }

@@ -13,6 +13,8 @@ import kinesia.core.exercise.EffortLevel;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.SiteStress;
 import kinesia.core.reason.Numbers;
@@ -110,7 +112,9 @@ public final class Atlas {
     /** One exercise, at the load this client last used or at equal effort. */
     public Entry entry(Exercise exercise) {
         Double used = asked.workingLoadsKg().get(exercise.key());
-        return used == null ? atEqualEffort(exercise) : at(exercise, used, lastUsed(used));
+        return used == null || exercise.bodyWeightShare() > 0
+                ? atEqualEffort(exercise)
+                : at(exercise, used, lastUsed(used));
     }
 
     /** One exercise at a load that somebody chose. */
@@ -129,34 +133,56 @@ public final class Atlas {
 
     private Entry atEqualEffort(Exercise exercise) {
         Suitability fit = Suitability.of(model, exercise, asked.body(), level, asked.limits());
-        double demand = exercise.group() == Head.Group.FLEXORS ? level.flexorsNm() : level.extensorsNm();
-        boolean usual = level.equals(EffortLevel.USUAL);
-        Reason reason = exercise.bodyWeightShare() > 0
-                ? Reason.of(
-                                "LOAD-body",
-                                Tag.PRACTICE,
-                                Numbers.plain(exercise.bodyWeightShare() * 100, 0) + " % of body mass on the hands",
-                                "The hands carry about "
-                                        + Numbers.plain(
-                                                exercise.bodyWeightShare()
-                                                        * asked.body().massKg(),
-                                                0)
-                                        + " kg of the body.",
-                                "Your own weight is the load.")
-                        .with("share", exercise.bodyWeightShare())
-                : Reason.of(
-                                "LOAD-equal-effort",
-                                Tag.HOUSE,
-                                "peak of " + Numbers.plain(demand, 0)
-                                        + " N.m at the elbow, or its match at the shoulder",
-                                "Not used yet, so compared at equal effort: " + Numbers.plain(fit.loadKg(), 1)
-                                        + " kg, where "
-                                        + (usual ? "the usual" : "this client's")
-                                        + " peak of " + Numbers.plain(demand, 0) + " N.m is reached.",
-                                "We compare them as if each felt equally hard.")
-                        .with("load", Numbers.plain(fit.loadKg(), 1) + " kg")
-                        .with("peak demand", Numbers.plain(demand, 0) + " N.m");
+        Reason reason = comparedAt(exercise, fit.loadKg());
         return entry(exercise, fit.exercise(), fit.curve(), fit.loadKg(), reason, fit.against());
+    }
+
+    /** Where the load comes from with which an exercise is compared that was not used yet. */
+    private Reason comparedAt(Exercise exercise, double loadKg) {
+        if (exercise.bodyWeightShare() > 0) {
+            return Reason.of(
+                            "LOAD-body",
+                            Tag.PRACTICE,
+                            Numbers.plain(exercise.bodyWeightShare() * 100, 0) + " % of body mass on the hands",
+                            "The hands carry about "
+                                    + Numbers.plain(
+                                            exercise.bodyWeightShare()
+                                                    * asked.body().massKg(),
+                                            0)
+                                    + " kg of the body.",
+                            "Your own weight is the load.")
+                    .with("share", exercise.bodyWeightShare());
+        }
+        if (exercise.implement() == Implement.NOTHING) {
+            return Reason.of(
+                    "LOAD-none",
+                    Tag.HOUSE,
+                    "",
+                    "Nothing is held: the arm's own weight is all there is.",
+                    "For this one the hands are empty.");
+        }
+        String said = Numbers.plain(loadKg, 1) + " kg";
+        if (exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN) {
+            return Reason.of(
+                            "LOAD-light",
+                            Tag.HOUSE,
+                            "warm-ups and cool-downs are looked at with " + said,
+                            "Looked at with " + said + ", next to nothing, as it is meant.",
+                            "For this one a light thing is enough.")
+                    .with("load", said);
+        }
+        double demand = exercise.group() == Head.Group.FLEXORS ? level.flexorsNm() : level.extensorsNm();
+        String peak = Numbers.plain(demand, 0) + " N.m";
+        return Reason.of(
+                        "LOAD-equal-effort",
+                        Tag.HOUSE,
+                        "peak of " + peak + " at the elbow, or its match at the shoulder",
+                        "Not used yet, so compared at equal effort: about " + said + ", where "
+                                + (level.equals(EffortLevel.USUAL) ? "the usual" : "this client's") + " peak of " + peak
+                                + " is reached.",
+                        "We compare them as if each felt equally hard.")
+                .with("load", said)
+                .with("peak demand", peak);
     }
 
     private Entry at(Exercise exercise, double loadKg, Reason reason) {

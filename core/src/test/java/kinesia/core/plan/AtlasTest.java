@@ -18,6 +18,8 @@ import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.SiteStress;
 import kinesia.core.exercise.Workbench;
@@ -91,6 +93,23 @@ class AtlasTest {
                 .sum();
         double stimulus = entry.stimulus().values().stream().mapToDouble(d -> d).sum();
         assertThat(entry.worth()).isCloseTo(stimulus / (1 + 0.8 * stress), within(1e-9));
+    }
+
+    @Test
+    void only_what_works_the_elbow_against_a_load_speaks_of_equal_effort() {
+        Atlas anybody = atlas(List.of(), null, Map.of());
+        assertThat(anybody.ranked()).allSatisfy(entry -> {
+            Exercise exercise = entry.exercise();
+            String expected = exercise.bodyWeightShare() > 0
+                    ? "LOAD-body"
+                    : exercise.implement() == Implement.NOTHING
+                            ? "LOAD-none"
+                            : exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN
+                                    ? "LOAD-light"
+                                    : "LOAD-equal-effort";
+            assertThat(entry.loadReason().ruleId()).as(exercise.key()).isEqualTo(expected);
+            assertThat(entry.loadReason().exact()).as(exercise.key()).doesNotContain(" 0 kg");
+        });
     }
 
     @Test

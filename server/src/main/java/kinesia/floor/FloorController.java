@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -49,6 +50,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The floor: one set at a time, logged once, undone rather than confirmed. */
 @RestController
 class FloorController {
+    private static final int LONGEST_SIGN = 500;
+
     private final TrainingSessions sessions;
     private final SessionPlans plans;
     private final SetLogs logs;
@@ -126,7 +129,7 @@ class FloorController {
 
     record Logged(SetView set, InSession.Advice advice) {}
 
-    record Stop(String sign) {}
+    record Stop(@Nullable String sign) {}
 
     @GetMapping("/api/sessions/{id}")
     @Transactional(readOnly = true)
@@ -143,7 +146,7 @@ class FloorController {
             @PathVariable UUID setId,
             @RequestBody LogSet body,
             @AuthenticationPrincipal SignedIn who) {
-        TrainingSession session = require(id);
+        TrainingSession session = locked(id);
         Client client = clients.require(session.clientId(), who.roomId());
         Slot slot = plans.of(id).slots().stream()
                 .filter(s -> s.exerciseKey().equals(body.exerciseKey()))
@@ -178,7 +181,7 @@ class FloorController {
     @DeleteMapping("/api/sessions/{id}/sets/{setId}")
     @Transactional
     SessionView undo(@PathVariable UUID id, @PathVariable UUID setId, @AuthenticationPrincipal SignedIn who) {
-        TrainingSession session = require(id);
+        TrainingSession session = locked(id);
         Client client = clients.require(session.clientId(), who.roomId());
         if (!session.isOpen()) {
             throw Problem.refused("This session is over; its sets stay as they are.");
@@ -191,25 +194,43 @@ class FloorController {
     @PostMapping("/api/sessions/{id}/finish")
     @Transactional
     SessionView finish(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        TrainingSession session = require(id);
+        TrainingSession session = locked(id);
         Client client = clients.require(session.clientId(), who.roomId());
         session.finish(calendar.now());
         sessions.flush();
         return view(session, client);
     }
 
-    /** One of the signs that end everything was seen: the session stops and nothing is planned before a new screen. */
+    /**
+     * One of the signs that end everything was seen: the session is stopped in whatever state it is, finished as well, and
+     * nothing is planned before a new screen. What was seen has to be said: an empty one is refused at its field.
+     */
     @PostMapping("/api/sessions/{id}/stop")
     @Transactional
     SessionView stop(@PathVariable UUID id, @RequestBody Stop body, @AuthenticationPrincipal SignedIn who) {
-        TrainingSession session = require(id);
+        String sign = seen(body);
+        TrainingSession session = locked(id);
+        clients.lock(session.clientId());
         Client client = clients.require(session.clientId(), who.roomId());
-        if (session.isOpen()) {
-            session.stop(calendar.now(), body.sign());
-            client.hold(calendar.today(who.roomId()), body.sign());
-            sessions.flush();
-        }
+        session.stop(calendar.now(), sign);
+        client.hold(calendar.today(who.roomId()), Objects.requireNonNull(session.stopSign()));
+        sessions.flush();
         return view(session, client);
+    }
+
+    /** What was seen, without what no text can hold. */
+    private static String seen(Stop body) {
+        String sign = Objects.requireNonNullElse(body.sign(), "")
+                .replaceAll("\\p{Cntrl}+", " ")
+                .strip();
+        if (sign.isEmpty()) {
+            throw Problem.invalid(List.of(new Problem.Field("sign", "say what was seen")));
+        }
+        return sign.substring(0, Math.min(LONGEST_SIGN, sign.length()));
+    }
+
+    private TrainingSession locked(UUID id) {
+        return sessions.lock(id).orElseThrow(() -> Problem.notFound("session"));
     }
 
     private TrainingSession require(UUID id) {

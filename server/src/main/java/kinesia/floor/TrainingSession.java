@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
 /** One session; its plan is kept beside it as it was when it was planned. */
 @Entity
 public class TrainingSession {
+    private static final String SIGN_AFTER_SIGN = "; ";
+
     @Id
     private UUID id;
 
@@ -123,11 +125,16 @@ public class TrainingSession {
         }
     }
 
+    /** A stop sign was seen, in whatever state the session is; what was seen before stays beside it. */
     void stop(Instant at, String sign) {
-        if (isOpen()) {
-            status = Status.STOPPED;
+        if (finishedAt == null) {
             finishedAt = at;
-            stopSign = sign;
         }
+        if (stopSign == null) {
+            stopSign = sign;
+        } else if (!List.of(stopSign.split(SIGN_AFTER_SIGN)).contains(sign)) {
+            stopSign = stopSign + SIGN_AFTER_SIGN + sign;
+        }
+        status = Status.STOPPED;
     }
 }

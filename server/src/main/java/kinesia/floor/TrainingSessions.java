@@ -1,13 +1,21 @@
 package kinesia.floor;
 
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 /** Stored sessions. */
 public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
+    /** The session as it stands now, held until the transaction ends: a set, a finish and a stop come one after the other. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from TrainingSession s where s.id = :id")
+    Optional<TrainingSession> lock(UUID id);
+
     List<TrainingSession> findByClientIdOrderByVisitOnAscFinishedAtAsc(UUID clientId);
 
     List<TrainingSession> findByClientIdInOrderByVisitOnAsc(Collection<UUID> clientIds);

@@ -44,6 +44,21 @@ describe('the queue of logged sets', () => {
     expect(JSON.parse(localStorage.getItem('kinesia.queue')!)).toHaveLength(0)
   })
 
+  it('lets who asks meanwhile wait until what is on its way has arrived', async () => {
+    let arrive: (r: Response) => void = () => undefined
+    const { add, flush, queue } = await fresh(() => new Promise((resolve) => (arrive = resolve)))
+    add({ sessionId: 's', setId: 'a', body })
+    const logging = flush(() => undefined)
+    let finished = false
+    const finishing = flush(() => undefined).then(() => (finished = queue.waiting.length === 0))
+    await vi.waitFor(() => expect(fetch).toHaveBeenCalledTimes(1))
+    expect(finished).toBe(false)
+    arrive(answer(200, { set: {}, advice: {} }))
+    await Promise.all([logging, finishing])
+    expect(finished).toBe(true)
+    expect(fetch).toHaveBeenCalledTimes(1)
+  })
+
   it('does not let a refused set block the ones behind it', async () => {
     let n = 0
     const { add, flush, queue } = await fresh(() =>

@@ -31,7 +31,7 @@ function keep() {
 }
 
 type Heard = (item: Waiting, advice: Advice | null) => void
-let sending = false
+let sending: Promise<void> | null = null
 
 async function send(item: Waiting): Promise<Advice | null> {
   const params = { path: { id: item.sessionId, setId: item.setId } }
@@ -42,34 +42,36 @@ async function send(item: Waiting): Promise<Advice | null> {
   return (await ask(() => api.PUT('/api/sessions/{id}/sets/{setId}', { params, body: item.body }))).advice
 }
 
-/** Sends what waits, in order; stops at a lost connection and tries again on the next call. */
-export async function flush(heard: Heard): Promise<void> {
-  if (sending) return
-  sending = true
-  try {
-    while (queue.waiting.length) {
-      const item = queue.waiting[0]!
-      try {
-        const advice = await send(item)
-        queue.offline = false
-        queue.waiting.shift()
-        keep()
-        heard(item, advice)
-      } catch (e) {
-        if (!(e instanceof ApiError)) throw e
-        if (e.offline || e.problem.status === 401 || e.problem.status >= 500) {
-          queue.offline = true
-          return
-        }
-        // Refused for good, for example logged from another screen: it must not block the ones behind it.
-        queue.refused = e.problem.detail
-        queue.waiting.shift()
-        keep()
-        heard(item, null)
+/**
+ * Sends what waits, in order; stops at a lost connection and tries again on the next call. Who asks while it is sending waits
+ * for that to end, and is not told that something waits which is only on its way.
+ */
+export function flush(heard: Heard): Promise<void> {
+  sending ??= sendAll(heard).finally(() => (sending = null))
+  return sending
+}
+
+async function sendAll(heard: Heard): Promise<void> {
+  while (queue.waiting.length) {
+    const item = queue.waiting[0]!
+    try {
+      const advice = await send(item)
+      queue.offline = false
+      queue.waiting.shift()
+      keep()
+      heard(item, advice)
+    } catch (e) {
+      if (!(e instanceof ApiError)) throw e
+      if (e.offline || e.problem.status === 401 || e.problem.status >= 500) {
+        queue.offline = true
+        return
       }
+      // Refused for good, for example logged from another screen: it must not block the ones behind it.
+      queue.refused = e.problem.detail
+      queue.waiting.shift()
+      keep()
+      heard(item, null)
     }
-  } finally {
-    sending = false
   }
 }
 

@@ -15,13 +15,13 @@ import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Equipment;
-import kinesia.core.exercise.Gear;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.StimulusRules;
@@ -104,6 +104,7 @@ public class PlanBenchmark {
                         null,
                         Head.Group.EXTENSORS,
                         null,
+                        null,
                         DAY.plusDays(28),
                         why),
                 new Limit(
@@ -111,6 +112,7 @@ public class PlanBenchmark {
                         Side.RIGHT,
                         Site.BACK_OF_ELBOW,
                         7.0,
+                        null,
                         null,
                         null,
                         null,

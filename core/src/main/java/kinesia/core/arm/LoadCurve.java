@@ -83,6 +83,11 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
             ArmFrame frame = placer.place(pose);
             samples.add(new Sample(progress, pose, frame, ArmLoad.of(arm, frame, resistances)));
         }
+        return of(samples, supported);
+    }
+
+    /** The curve of samples that are there already, at even steps of progress. */
+    public static LoadCurve of(List<Sample> samples, boolean supported) {
         return new LoadCurve(supported, List.copyOf(samples), summarise(samples, supported));
     }
 

@@ -1,5 +1,6 @@
 package kinesia.core.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.arm.ArmDimensions;
@@ -32,6 +33,10 @@ final class EaseTrial {
     private final Body body;
     private final Site site;
     private final Path path;
+    // Torques are linear in the load, whatever makes it: two curves say the mean at every load. Made when first asked
+    // for.
+    private double @Nullable [] demandAtNone;
+    private double[] demandPerKg = {};
 
     EaseTrial(Exercise exercise, Body body, Site site, Path path) {
         this.exercise = exercise;
@@ -119,12 +124,27 @@ final class EaseTrial {
 
     /** The mean of the size of the muscle's demand over the lift (N.m). */
     double meanDemand(double loadKg) {
-        List<Resistance> forces = forces(loadKg);
+        if (demandAtNone == null) {
+            demandAtNone = demand(0);
+            demandPerKg = demand(1);
+            for (int i = 0; i < SAMPLES; i++) {
+                demandPerKg[i] -= demandAtNone[i];
+            }
+        }
         double sum = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            sum += Math.abs(ArmLoad.of(path.arm, path.frame(i), forces).elbowDemandNm());
+            sum += Math.abs(demandAtNone[i] + loadKg * demandPerKg[i]);
         }
         return sum / SAMPLES;
+    }
+
+    private double[] demand(double loadKg) {
+        List<Resistance> forces = forces(loadKg);
+        double[] demand = new double[SAMPLES];
+        for (int i = 0; i < SAMPLES; i++) {
+            demand[i] = ArmLoad.of(path.arm, path.frame(i), forces).elbowDemandNm();
+        }
+        return demand;
     }
 
     /** The furthest stretch of a band on the way, as length over free length; 0 without a band. */
@@ -142,7 +162,14 @@ final class EaseTrial {
     }
 
     LoadCurve curve(double loadKg) {
-        return LoadCurve.of(path.arm, exercise.movement(), forces(loadKg), exercise.upperArmSupported());
+        List<Resistance> forces = forces(loadKg);
+        List<Sample> samples = new ArrayList<>(SAMPLES);
+        for (int i = 0; i < SAMPLES; i++) {
+            ArmFrame frame = path.frame(i);
+            samples.add(
+                    new Sample((double) i / (SAMPLES - 1), path.poses[i], frame, ArmLoad.of(path.arm, frame, forces)));
+        }
+        return LoadCurve.of(samples, exercise.upperArmSupported());
     }
 
     private static double awayDeg(Pose pose, Site site, Pose sore) {

@@ -63,3 +63,8 @@ export function clock(seconds: number): string {
 export function reps(range: { low: number; high: number }): string {
   return range.low === range.high ? String(range.high) : `${range.low}–${range.high}`
 }
+
+/** What was typed into a field; nothing when it is empty. */
+export function typed(value: string | number | undefined): string | undefined {
+  return value ? String(value) : undefined
+}

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { CautionDetail, ScreenQuestions, Side } from '@/shared/api/types'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import { typed } from '@/shared/format'
 import TextField from '@/shared/TextField.vue'
 
 /** Medical cautions and abilities: each is answered, because a missing answer is never a no. */
@@ -16,7 +17,6 @@ function set(id: string, value: boolean) {
 function tell(id: string, part: Partial<CautionDetail>) {
   details.value = { ...details.value, [id]: { ...details.value[id], ...part } }
 }
-const text = (v: string | number | undefined) => (v ? String(v) : undefined)
 function restNo() {
   model.value = { ...Object.fromEntries(props.cautions.map((c) => [c.id, false])), ...model.value }
 }
@@ -53,14 +53,14 @@ function restNo() {
               v-if="c.which"
               :model-value="details[c.id]?.what"
               :label="c.which"
-              @update:model-value="(v) => tell(c.id, { what: text(v) })"
+              @update:model-value="(v) => tell(c.id, { what: typed(v) })"
             />
             <TextField
               v-if="c.weeksAfterDose"
               :model-value="details[c.id]?.lastDoseOn"
               type="date"
               label="Last dose on"
-              @update:model-value="(v) => tell(c.id, { lastDoseOn: text(v) })"
+              @update:model-value="(v) => tell(c.id, { lastDoseOn: typed(v) })"
             />
           </div>
         </div>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import type { Earlier } from '@/shared/api/types'
-import { date } from '@/shared/format'
+import { date, typed } from '@/shared/format'
 import NumberField from '@/shared/NumberField.vue'
 import { yesNo } from '@/shared/options'
 import TextField from '@/shared/TextField.vue'
@@ -61,7 +61,6 @@ function reading(n: number, part: Reading) {
   pressure.value = { ...pressure.value, readings }
 }
 const said = (part: Partial<Draft['readiness']>) => (readiness.value = { ...readiness.value, ...part })
-const text = (v: string | number | undefined) => (v ? String(v) : undefined)
 </script>
 
 <template>
@@ -78,14 +77,14 @@ const text = (v: string | number | undefined) => (v ? String(v) : undefined)
         :model-value="readiness.symptom"
         label="Which (may stay open)"
         :wrong="wrong('symptom')"
-        @update:model-value="(v) => said({ symptom: text(v) })"
+        @update:model-value="(v) => said({ symptom: typed(v) })"
       />
       <TextField
         v-if="cleared"
         :model-value="readiness.symptomsSince"
         type="date"
         label="Known since (open: today)"
-        @update:model-value="(v) => said({ symptomsSince: text(v) })"
+        @update:model-value="(v) => said({ symptomsSince: typed(v) })"
       />
     </div>
     <div v-if="q.key === 'knownDisease' && readiness.knownDisease" class="more">
@@ -93,7 +92,7 @@ const text = (v: string | number | undefined) => (v ? String(v) : undefined)
         :model-value="readiness.disease"
         label="Which (may stay open)"
         :wrong="wrong('disease')"
-        @update:model-value="(v) => said({ disease: text(v) })"
+        @update:model-value="(v) => said({ disease: typed(v) })"
       />
     </div>
   </template>

@@ -11,6 +11,7 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Implement;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -44,21 +45,15 @@ class PlacesTest {
             assertThat(withFurniture("chair").hasAnchor(anchor)).isFalse();
         }
         assertThat(withFurniture("post").hasAnchor("high anchor")).isFalse();
-        Equipment measured = new Equipment(
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                Set.of(),
-                List.of(),
-                new Equipment.Fixtures(List.of(), List.of(0.3, 2.0), false),
-                List.of(),
-                null);
+        Equipment measured = only(new Equipment.Fixtures(List.of(), List.of(0.3, 2.0), false));
         assertThat(measured.hasAnchor("low anchor")).isTrue();
         assertThat(measured.hasAnchor("middle anchor")).isFalse();
         assertThat(measured.hasAnchor("high anchor")).isTrue();
+    }
+
+    private static Equipment only(Equipment.@Nullable Fixtures fixtures, Equipment.Machine... machines) {
+        return new Equipment(
+                List.of(), null, null, null, null, List.of(), Set.of(), List.of(), fixtures, List.of(machines), null);
     }
 
     private static Equipment withFurniture(String... furniture) {
@@ -68,18 +63,7 @@ class PlacesTest {
     @Test
     void a_machine_gives_the_loads_of_its_own_stack() {
         Exercise curl = MODEL.catalogue().get("machine-curl");
-        Equipment room = new Equipment(
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                Set.of(),
-                List.of(),
-                null,
-                List.of(new Equipment.Machine("curl machine", new Equipment.Stack(5, 5, 15, 0))),
-                null);
+        Equipment room = only(null, new Equipment.Machine("curl machine", new Equipment.Stack(5, 5, 15, 0)));
         assertThat(ReachableLoads.of(room, curl, People.well(room, 40, 4).body())
                         .loads())
                 .extracting(l -> l.kg())

@@ -76,7 +76,9 @@ class CrashTest {
                 browser.page.navigate("/no/such/page");
                 browser.seeHeading("There is nothing at this address");
                 browser.page.navigate("/clients/00000000-0000-0000-0000-000000000000");
-                browser.page.getByText("There is no such client in your room.").waitFor();
+                browser.page
+                        .getByText("There is nothing like that in your room.")
+                        .waitFor();
             }
         }
     }

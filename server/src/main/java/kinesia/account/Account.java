@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Version;
 import java.util.Locale;
 import java.util.UUID;
 
@@ -13,6 +14,10 @@ import java.util.UUID;
 public class Account {
     @Id
     private UUID id;
+
+    // Any change ends the sign-ins of before.
+    @Version
+    private long version;
 
     @ManyToOne(optional = false)
     private Room room;
@@ -41,7 +46,7 @@ public class Account {
     }
 
     SignedIn signedIn() {
-        return new SignedIn(id, room.id(), email, name, role);
+        return new SignedIn(id, room.id(), email, name, role, version);
     }
 
     String passwordHash() {

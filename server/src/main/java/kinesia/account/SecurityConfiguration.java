@@ -3,20 +3,26 @@ package kinesia.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import kinesia.shared.Problem;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Who may ask what: everything under /api needs a sign-in, except signing in itself. */
@@ -26,37 +32,53 @@ class SecurityConfiguration {
             "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none';"
                     + " base-uri 'self'; form-action 'self'";
 
+    private static final String PERMISSIONS =
+            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=(), midi=()";
+
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, JdbcClient database) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/owner")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/openapi.json")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
-                        .csrfTokenRequestHandler(new SinglePageCsrfHandler()))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens()).csrfTokenRequestHandler(new SinglePageCsrfHandler()))
                 .addFilterAfter(new CsrfCookieFilter(), CsrfFilter.class)
+                .addFilterBefore(new SignInCheck(database), AuthorizationFilter.class)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
                 .requestCache(cache -> cache.disable())
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY)))
-                .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) ->
-                                problem(response, 401, "Not signed in", "Please sign in again."))
-                        .accessDeniedHandler((request, response, e) ->
-                                problem(response, 403, "Not allowed", "This page is too old or not yours. Reload it.")))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS)))
+                .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) -> Problem.of(
+                                        HttpStatus.UNAUTHORIZED, "Not signed in", "Please sign in again.")
+                                .write(response))
+                        .accessDeniedHandler((request, response, e) -> Problem.of(
+                                        HttpStatus.FORBIDDEN,
+                                        "Not allowed",
+                                        "This page is too old or not yours. Reload it.")
+                                .write(response)))
                 .build();
     }
 
-    private static void problem(HttpServletResponse response, int status, String title, String detail)
-            throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"title\":\"" + title + "\",\"status\":" + status + ",\"detail\":\""
-                        + detail + "\"}");
+    @Bean
+    CsrfTokenRepository tokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    /** When somebody was last seen is written once a minute and not with every request, which would wait for the disk. */
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seenOnceAMinute() {
+        return sessions -> sessions.setUpdateSessionQuery("""
+                update spring_session s
+                set session_id = v.session_id, last_access_time = v.seen, max_inactive_interval = v.idle,
+                    expiry_time = v.ends, principal_name = v.principal
+                from (values (?::char(36), ?::bigint, ?::int, ?::bigint, ?::varchar)) v (session_id, seen, idle, ends, principal)
+                where s.primary_id = ?
+                  and (s.session_id <> v.session_id or s.max_inactive_interval <> v.idle
+                       or s.principal_name is distinct from v.principal or v.seen - s.last_access_time > 60000)
+                """);
     }
 
     @Bean

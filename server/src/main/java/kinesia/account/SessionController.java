@@ -3,12 +3,12 @@ package kinesia.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -20,7 +20,9 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,12 +33,16 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out, the first owner of an empty installation, and the demo calendar. */
 @RestController
 class SessionController {
+    private static final String OWNER_KNOWN = "This installation already has an owner. Please sign in.";
+
     private final Accounts accounts;
     private final Rooms rooms;
     private final RoomCalendar calendar;
-    private final PasswordEncoder passwords;
     private final SecurityContextRepository contexts;
     private final SignInLimiter limiter;
+    private final PasswordRule passwordRule;
+    private final CsrfTokenRepository tokens;
+    private final TransactionTemplate transactions;
     private final boolean demo;
     // Checked when the e-mail is unknown, so that the answer takes as long as for a known one.
     private final String nobodysHash;
@@ -48,13 +54,18 @@ class SessionController {
             PasswordEncoder passwords,
             SecurityContextRepository contexts,
             SignInLimiter limiter,
+            PasswordRule passwordRule,
+            CsrfTokenRepository tokens,
+            TransactionTemplate transactions,
             @Value("${kinesia.demo}") boolean demo) {
         this.accounts = accounts;
         this.rooms = rooms;
         this.calendar = calendar;
-        this.passwords = passwords;
         this.contexts = contexts;
         this.limiter = limiter;
+        this.passwordRule = passwordRule;
+        this.tokens = tokens;
+        this.transactions = transactions;
         this.demo = demo;
         this.nobodysHash = passwords.encode("nobody");
     }
@@ -73,7 +84,6 @@ class SessionController {
             @NotBlank(message = "is needed") @Email(message = "is not an e-mail address")
             String email,
 
-            @Size(min = 12, max = 200, message = "from 12 to 200 characters")
             String password) {}
 
     /** Who is signed in; {@code person} is missing when nobody is. */
@@ -87,18 +97,17 @@ class SessionController {
         return view(who);
     }
 
+    /** The password is checked outside any transaction: hashing takes a while and holds no connection. */
     @PostMapping("/api/session")
-    @Transactional(readOnly = true)
-    SignedInView signIn(@Valid @RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
+    SignedInView signIn(@RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
         String email = Account.normalised(body.email());
-        limiter.check(email);
         Account account = accounts.findByEmail(email).orElse(null);
-        boolean right = passwords.matches(body.password(), account == null ? nobodysHash : account.passwordHash());
+        String hash = account == null ? nobodysHash : account.passwordHash();
+        boolean right = limiter.matches(email, request.getRemoteAddr(), body.password(), hash);
         if (account == null || !right) {
-            limiter.failed(email);
             throw Problem.unauthorized();
         }
-        return open(account, request, response);
+        return open(account.signedIn(), request, response);
     }
 
     @DeleteMapping("/api/session")
@@ -111,16 +120,24 @@ class SessionController {
     }
 
     @PostMapping("/api/owner")
-    @Transactional
-    SignedInView firstOwner(
-            @Valid @RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
+    SignedInView firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
         if (accounts.count() > 0) {
-            throw Problem.refused("This installation already has an owner. Please sign in.");
+            throw Problem.refused(OWNER_KNOWN);
         }
-        Room room = rooms.save(new Room(body.roomName().strip()));
-        Account owner = accounts.saveAndFlush(
-                new Account(room, body.email(), body.name().strip(), Role.OWNER, passwords.encode(body.password())));
-        return open(owner, request, response);
+        passwordRule.require(body.password(), body.email(), List.of(body.name(), body.roomName()));
+        String hash = limiter.hash(body.password());
+        SignedIn owner = transactions.execute(status -> {
+            // Of several at the same moment one makes the room; the others come in when it is there.
+            accounts.oneAtATime();
+            if (accounts.count() > 0) {
+                throw Problem.refused(OWNER_KNOWN);
+            }
+            Room room = rooms.save(new Room(body.roomName().strip()));
+            return accounts.saveAndFlush(
+                            new Account(room, body.email(), body.name().strip(), Role.OWNER, hash))
+                    .signedIn();
+        });
+        return open(Objects.requireNonNull(owner), request, response);
     }
 
     /** Moves the demo room's calendar one day ahead; only where the demo data was loaded. */
@@ -128,18 +145,18 @@ class SessionController {
     @Transactional
     SignedInView nextDay(@AuthenticationPrincipal SignedIn who) {
         if (!demo) {
-            throw Problem.notFound("demo calendar");
+            throw Problem.notFound();
         }
         Room room = rooms.findById(who.roomId()).orElseThrow();
         room.moveDemoClock(1);
         return view(who);
     }
 
-    private SignedInView open(Account account, HttpServletRequest request, HttpServletResponse response) {
-        SignedIn who = account.signedIn();
+    private SignedInView open(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
         if (request.getSession(false) != null) {
-            request.changeSessionId(); // a session id from before the sign-in is worth nothing after it
+            request.getSession().invalidate(); // what was from before the sign-in is worth nothing after it
         }
+        tokens.saveToken(null, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
                 who, null, List.of(new SimpleGrantedAuthority("ROLE_" + who.role()))));

@@ -56,7 +56,7 @@ class ClientController {
     /** Adds a client under an id made by the page (so that a repeated click adds one), or changes the one there is. */
     @PutMapping("/api/clients/{id}")
     @Transactional
-    ClientView save(@PathVariable UUID id, @Valid @RequestBody SaveClient body, @AuthenticationPrincipal SignedIn who) {
+    ClientView save(@PathVariable UUID id, @RequestBody SaveClient body, @AuthenticationPrincipal SignedIn who) {
         check(body.details(), who.roomId(), calendar.today(who.roomId()));
         Place place = places.findByIdAndRoomId(body.details().placeId(), who.roomId())
                 .orElseThrow(
@@ -64,7 +64,7 @@ class ClientController {
         Client client = clients.findByIdAndRoomId(id, who.roomId()).orElse(null);
         if (client == null) {
             if (clients.existsById(id) || body.version() != null) {
-                throw Problem.notFound("client");
+                throw Problem.notFound();
             }
             return view(clients.saveAndFlush(new Client(id, who.roomId(), place, body.details())));
         }

@@ -25,6 +25,6 @@ public interface Clients extends JpaRepository<Client, UUID> {
 
     /** The client, or the answer that there is none. */
     default Client require(UUID id, UUID roomId) {
-        return findByIdAndRoomId(id, roomId).orElseThrow(() -> Problem.notFound("client"));
+        return findByIdAndRoomId(id, roomId).orElseThrow(() -> Problem.notFound());
     }
 }

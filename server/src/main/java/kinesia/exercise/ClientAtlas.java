@@ -81,7 +81,7 @@ class ClientAtlas {
 
         /** The entry {@code key}, shipped or the room's own; a 404 otherwise. */
         Exercise entry(String key) {
-            return model.catalogue().find(key).orElseThrow(() -> Problem.notFound("exercise"));
+            return model.catalogue().find(key).orElseThrow(() -> Problem.notFound());
         }
     }
 

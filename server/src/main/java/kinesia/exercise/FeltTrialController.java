@@ -74,7 +74,7 @@ class FeltTrialController {
         ClientAtlas.For asked = clientAtlas.of(client.id(), false, who);
         FeltTrialRow kept = trials.findById(id).orElse(null);
         if (kept != null && !kept.clientId().equals(clientId)) {
-            throw Problem.notFound("felt trial");
+            throw Problem.notFound();
         }
         if (kept == null) {
             known("first.exerciseKey", trial.first(), asked);

@@ -1,6 +1,5 @@
 package kinesia.exercise;
 
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -49,8 +48,7 @@ class VariationController {
     /** Keeps a variation under an id made by the page; the same id again changes it. */
     @PutMapping("/api/variations/{id}")
     @Transactional
-    VariationView keep(
-            @PathVariable UUID id, @Valid @RequestBody SaveVariation body, @AuthenticationPrincipal SignedIn who) {
+    VariationView keep(@PathVariable UUID id, @RequestBody SaveVariation body, @AuthenticationPrincipal SignedIn who) {
         Exercise entry = model.catalogue()
                 .find(body.exerciseKey())
                 .orElseThrow(() -> Problem.invalid(
@@ -88,15 +86,12 @@ class VariationController {
     @Transactional
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void drop(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        variations.findById(id).ifPresent(v -> {
-            require(v, who);
-            variations.delete(v);
-        });
+        variations.findById(id).filter(v -> v.roomId().equals(who.roomId())).ifPresent(variations::delete);
     }
 
     private static void require(Variation variation, SignedIn who) {
         if (!variation.roomId().equals(who.roomId())) {
-            throw Problem.notFound("variation");
+            throw Problem.notFound();
         }
     }
 }

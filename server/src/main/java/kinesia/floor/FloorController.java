@@ -1,5 +1,6 @@
 package kinesia.floor;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -129,7 +130,8 @@ class FloorController {
 
     record Logged(SetView set, InSession.Advice advice) {}
 
-    record Stop(@Nullable String sign) {}
+    /** @param sign what was seen; whatever was typed is taken, and only what cannot be kept of it is left out */
+    record Stop(@Schema(maxLength = 100_000) String sign) {}
 
     @GetMapping("/api/sessions/{id}")
     @Transactional(readOnly = true)
@@ -156,7 +158,7 @@ class FloorController {
         SetLog known = logs.findById(setId).orElse(null);
         if (known != null) {
             if (!known.sessionId().equals(id)) {
-                throw Problem.notFound("set");
+                throw Problem.notFound();
             }
             return logged(session, client, slot, known);
         }
@@ -220,9 +222,7 @@ class FloorController {
 
     /** What was seen, without what no text can hold. */
     private static String seen(Stop body) {
-        String sign = Objects.requireNonNullElse(body.sign(), "")
-                .replaceAll("\\p{Cntrl}+", " ")
-                .strip();
+        String sign = body.sign().replaceAll("\\p{Cntrl}+", " ").strip();
         if (sign.isEmpty()) {
             throw Problem.invalid(List.of(new Problem.Field("sign", "say what was seen")));
         }
@@ -230,11 +230,11 @@ class FloorController {
     }
 
     private TrainingSession locked(UUID id) {
-        return sessions.lock(id).orElseThrow(() -> Problem.notFound("session"));
+        return sessions.lock(id).orElseThrow(() -> Problem.notFound());
     }
 
     private TrainingSession require(UUID id) {
-        return sessions.findById(id).orElseThrow(() -> Problem.notFound("session"));
+        return sessions.findById(id).orElseThrow(() -> Problem.notFound());
     }
 
     private static LoggedSet checked(TrainingSession session, LogSet body) {

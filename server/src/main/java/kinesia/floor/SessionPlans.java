@@ -31,7 +31,7 @@ public class SessionPlans {
     public Plan of(UUID sessionId) {
         Plan plan = ofAll(java.util.List.of(sessionId)).get(sessionId);
         if (plan == null) {
-            throw Problem.notFound("session");
+            throw Problem.notFound();
         }
         return plan;
     }

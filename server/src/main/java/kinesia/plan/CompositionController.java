@@ -143,7 +143,7 @@ class CompositionController {
         }
         SessionTemplate known = templates.findById(id).orElse(null);
         if (known != null && !known.roomId().equals(who.roomId())) {
-            throw Problem.notFound("template");
+            throw Problem.notFound();
         }
         return view(
                 known != null

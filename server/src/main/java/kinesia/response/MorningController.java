@@ -94,7 +94,7 @@ class MorningController {
     }
 
     private TrainingSession require(UUID id) {
-        return sessions.findById(id).orElseThrow(() -> Problem.notFound("session"));
+        return sessions.findById(id).orElseThrow(() -> Problem.notFound());
     }
 
     private static boolean mayAnswer(TrainingSession session, LocalDate today) {

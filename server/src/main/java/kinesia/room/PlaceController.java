@@ -1,6 +1,5 @@
 package kinesia.room;
 
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -72,17 +71,17 @@ class PlaceController {
     @GetMapping("/api/places/{id}")
     @Transactional(readOnly = true)
     PlaceDetail one(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return detail(places.findByIdAndRoomId(id, who.roomId()).orElseThrow(() -> Problem.notFound("place")));
+        return detail(places.findByIdAndRoomId(id, who.roomId()).orElseThrow(() -> Problem.notFound()));
     }
 
     /** Adds a place under an id made by the page, or changes the one there is; somebody else's change is not overwritten. */
     @PutMapping("/api/places/{id}")
     @Transactional
-    PlaceDetail save(@PathVariable UUID id, @Valid @RequestBody SavePlace body, @AuthenticationPrincipal SignedIn who) {
+    PlaceDetail save(@PathVariable UUID id, @RequestBody SavePlace body, @AuthenticationPrincipal SignedIn who) {
         Place place = places.findByIdAndRoomId(id, who.roomId()).orElse(null);
         if (place == null) {
             if (body.version() != null || places.existsById(id)) {
-                throw Problem.notFound("place");
+                throw Problem.notFound();
             }
             return detail(places.saveAndFlush(new Place(id, who.roomId(), body.name(), body.equipment())));
         }

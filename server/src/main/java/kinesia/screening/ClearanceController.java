@@ -76,8 +76,7 @@ class ClearanceController {
     ClearanceView withdraw(@PathVariable UUID clientId, @PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         clients.require(clientId, who.roomId());
         LocalDate today = calendar.today(who.roomId());
-        StoredClearance clearance =
-                own(clearances.findById(id).orElseThrow(() -> Problem.notFound("clearance")), clientId);
+        StoredClearance clearance = own(clearances.findById(id).orElseThrow(() -> Problem.notFound()), clientId);
         if (clearance.withdrawnOn() == null) {
             clearance.withdraw(today, who.name());
         }
@@ -86,7 +85,7 @@ class ClearanceController {
 
     private static StoredClearance own(StoredClearance clearance, UUID clientId) {
         if (!clearance.clientId().equals(clientId)) {
-            throw Problem.notFound("clearance");
+            throw Problem.notFound();
         }
         return clearance;
     }

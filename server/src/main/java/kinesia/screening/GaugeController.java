@@ -2,21 +2,24 @@ package kinesia.screening;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
+import kinesia.account.SignedIn;
 import kinesia.core.arm.Side;
 import kinesia.core.screening.ScreenQuestions.Check;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.shared.Problem;
 import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -42,7 +45,7 @@ class GaugeController {
         thread.setDaemon(true);
         return thread;
     });
-    private final Set<Gauge> unplugged = java.util.Collections.synchronizedSet(EnumSet.noneOf(Gauge.class));
+    private final Set<RoomGauge> unplugged = ConcurrentHashMap.newKeySet();
 
     GaugeController(ScreeningRules rules) {
         this.rules = rules;
@@ -54,33 +57,40 @@ class GaugeController {
         GRIP
     }
 
+    /** The device of one room. */
+    private record RoomGauge(UUID roomId, Gauge gauge) {}
+
     record GaugeView(Gauge gauge, boolean plugged) {}
 
     record Plug(boolean plugged) {}
 
     @GetMapping("/api/gauges")
-    List<GaugeView> gauges() {
+    List<GaugeView> gauges(@AuthenticationPrincipal SignedIn who) {
         return Stream.of(Gauge.values())
-                .map(g -> new GaugeView(g, !unplugged.contains(g)))
+                .map(g -> new GaugeView(g, !unplugged.contains(new RoomGauge(who.roomId(), g))))
                 .toList();
     }
 
     /** Plugs the simulated device in or pulls it out; readings under way then end. */
     @PutMapping("/api/gauges/{gauge}")
-    GaugeView plug(@PathVariable String gauge, @RequestBody Plug body) {
-        Gauge which = named(gauge);
+    GaugeView plug(@PathVariable String gauge, @RequestBody Plug body, @AuthenticationPrincipal SignedIn who) {
+        RoomGauge which = new RoomGauge(who.roomId(), named(gauge));
         if (body.plugged()) {
             unplugged.remove(which);
         } else {
             unplugged.add(which);
         }
-        return new GaugeView(which, body.plugged());
+        return new GaugeView(which.gauge(), body.plugged());
     }
 
     /** Server-sent events named "reading" with value and steady, about five a second, for a minute at most. */
     @GetMapping(path = "/api/gauges/{gauge}/readings", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter readings(@PathVariable String gauge, @RequestParam String check, @RequestParam Side side) {
-        Gauge which = named(gauge);
+    SseEmitter readings(
+            @PathVariable String gauge,
+            @RequestParam String check,
+            @RequestParam Side side,
+            @AuthenticationPrincipal SignedIn who) {
+        RoomGauge which = new RoomGauge(who.roomId(), named(gauge));
         double aim = aim(check, side);
         SseEmitter emitter = new SseEmitter(LONGEST_MS);
         long begun = System.nanoTime();
@@ -102,7 +112,7 @@ class GaugeController {
         return emitter;
     }
 
-    private void send(SseEmitter emitter, Gauge gauge, double seconds, double aim, Runnable stop) {
+    private void send(SseEmitter emitter, RoomGauge gauge, double seconds, double aim, Runnable stop) {
         try {
             if (unplugged.contains(gauge)) {
                 emitter.send(SseEmitter.event().name("unplugged").data("{}"));
@@ -122,7 +132,7 @@ class GaugeController {
         Check check = rules.questions().checks().stream()
                 .filter(c -> c.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound("check"));
+                .orElseThrow(() -> Problem.notFound());
         double norm = check.norm() == null ? GRIP_KG : check.norm();
         return norm - (side == Side.LEFT ? LEFT_IS_SHORTER_BY : 0);
     }
@@ -131,7 +141,7 @@ class GaugeController {
         return Stream.of(Gauge.values())
                 .filter(g -> g.name().toLowerCase(Locale.ROOT).equals(name))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound("gauge"));
+                .orElseThrow(() -> Problem.notFound());
     }
 
     @PreDestroy

@@ -1,6 +1,5 @@
 package kinesia.screening;
 
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -116,13 +115,13 @@ class LimitController {
     LimitsView change(
             @PathVariable UUID clientId,
             @PathVariable UUID id,
-            @Valid @RequestBody ChangeLimit body,
+            @RequestBody ChangeLimit body,
             @AuthenticationPrincipal SignedIn who) {
         clients.require(clientId, who.roomId());
         StoredLimitChange known = changes.findById(id).orElse(null);
         if (known != null) {
             if (!known.clientId().equals(clientId)) {
-                throw Problem.notFound("change of a limit");
+                throw Problem.notFound();
             }
             return view(clientId, who);
         }

@@ -1,6 +1,5 @@
 package kinesia.screening;
 
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -86,7 +85,7 @@ class ReferralController {
     ReferralView make(
             @PathVariable UUID clientId,
             @PathVariable UUID id,
-            @Valid @RequestBody MakeReferral body,
+            @RequestBody MakeReferral body,
             @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
         Referral known = referrals.findById(id).orElse(null);
@@ -112,7 +111,7 @@ class ReferralController {
     ResponseEntity<byte[]> pdf(
             @PathVariable UUID clientId, @PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
-        Referral referral = own(referrals.findById(id).orElseThrow(() -> Problem.notFound("referral")), clientId);
+        Referral referral = own(referrals.findById(id).orElseThrow(() -> Problem.notFound()), clientId);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
@@ -126,7 +125,7 @@ class ReferralController {
 
     private static Referral own(Referral referral, UUID clientId) {
         if (!referral.clientId().equals(clientId)) {
-            throw Problem.notFound("referral");
+            throw Problem.notFound();
         }
         return referral;
     }
@@ -134,7 +133,7 @@ class ReferralController {
     private ReferralSummary summary(Client client, UUID screenId) {
         Screen screen = screens.findById(screenId)
                 .filter(s -> s.clientId().equals(client.id()))
-                .orElseThrow(() -> Problem.notFound("screen"));
+                .orElseThrow(() -> Problem.notFound());
         return ReferralSummary.of(rules.questions(), screen.takenOn(), screen.answers(), screen.assessment());
     }
 

@@ -194,9 +194,7 @@ class ScreeningController {
     }
 
     private Screen own(UUID clientId, UUID id) {
-        return screens.findById(id)
-                .filter(s -> s.clientId().equals(clientId))
-                .orElseThrow(() -> Problem.notFound("screen"));
+        return screens.findById(id).filter(s -> s.clientId().equals(clientId)).orElseThrow(() -> Problem.notFound());
     }
 
     private static ScreenComparison.Taken taken(Screen screen) {

@@ -1,8 +1,14 @@
 package kinesia.shared;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.ErrorResponseException;
 
@@ -22,9 +28,38 @@ public final class Problem extends ErrorResponseException {
         return body;
     }
 
-    /** Nothing here by that name, or not for this room; the two are not told apart. */
-    public static Problem notFound(String what) {
-        return new Problem(HttpStatus.NOT_FOUND, "Not found", "There is no such " + what + " in your room.", Map.of());
+    /** Any refusal. */
+    public static Problem of(HttpStatus status, String title, String detail) {
+        return new Problem(status, title, detail, Map.of());
+    }
+
+    /** A refusal of which no more is known than its status. */
+    static Problem ofStatus(HttpStatus status) {
+        return of(
+                status,
+                status.is5xxServerError() ? "Our fault" : status.getReasonPhrase(),
+                status.is5xxServerError()
+                        ? "Something went wrong here. What was saved before is kept."
+                        : "This cannot be asked here.");
+    }
+
+    /** Nothing here by that name, or not for this room; the answer is the same in every case, so that it tells nothing. */
+    public static Problem notFound() {
+        return of(HttpStatus.NOT_FOUND, "Not found", "There is nothing like that in your room.");
+    }
+
+    /** Writes it where no controller does. */
+    public void write(HttpServletResponse response) throws IOException {
+        response.setStatus(getStatusCode().value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        Map<String, Object> body = new LinkedHashMap<>();
+        body.put("type", "about:blank");
+        body.put("title", getBody().getTitle());
+        body.put("status", getStatusCode().value());
+        body.put("detail", getBody().getDetail());
+        body.putAll(Objects.requireNonNullElse(getBody().getProperties(), Map.of()));
+        response.getOutputStream().write(Json.write(body).getBytes(StandardCharsets.UTF_8));
     }
 
     /** Values that cannot be; nothing was changed. */

@@ -17,7 +17,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
-import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -68,15 +67,6 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What was saved before is kept.");
         body.setTitle("Our fault");
         return body;
-    }
-
-    @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(
-            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        List<Problem.Field> fields = e.getBindingResult().getFieldErrors().stream()
-                .map(f -> new Problem.Field(f.getField(), f.getDefaultMessage()))
-                .toList();
-        return unprocessable(fields);
     }
 
     @Override

@@ -96,7 +96,7 @@ class ClientTest {
         Answer noDate = caller.put(path, body(details().put("bornOn", "1959-13-45"), null));
         assertThat(noDate.at("/fields/0/field").asText()).isEqualTo("details.bornOn");
         Answer unknown = caller.put(path, body(details().put("shoeSize", 43), null));
-        assertThat(unknown.at("/fields/0/field").asText()).isEqualTo("shoeSize");
+        assertThat(unknown.at("/fields/0/field").asText()).isEqualTo("details.shoeSize");
         assertThat(caller.get(path).status()).isEqualTo(404);
     }
 

@@ -177,7 +177,7 @@ class ArmCurveTest {
                 Arguments.of("/resistances/0/kind", "\"ROPE\"", "resistances[0]", "wrong form"),
                 Arguments.of("/samples", "1", "samples", "from 2 to 10001"),
                 Arguments.of("/samples", "10.5", "samples", "wrong form"),
-                Arguments.of("/side", "\"MIDDLE\"", "side", "wrong form"),
+                Arguments.of("/side", "\"MIDDLE\"", "side", "known values"),
                 Arguments.of("/weight", "5", "weight", "not a known field"),
                 Arguments.of("/arm/reach", "5", "reach", "not a known field"),
                 Arguments.of("/resistances/0/tensionN", "5", "tensionN", "not a known field"),

@@ -146,10 +146,28 @@ public class Caller {
                 .getContentAsByteArray();
     }
 
+    /** Sends {@code body} just as it is. */
+    public Answer send(String method, String path, String body) throws Exception {
+        return send(method, path, MediaType.APPLICATION_JSON_VALUE, body);
+    }
+
+    /** Sends {@code body} just as it is, said to be of that media type. */
+    public Answer send(String method, String path, String contentType, String body) throws Exception {
+        return perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request(
+                        org.springframework.http.HttpMethod.valueOf(method.toUpperCase(java.util.Locale.ROOT)),
+                        java.net.URI.create(path))
+                .header("Content-Type", contentType)
+                .content(body));
+    }
+
     private Answer call(MockHttpServletRequestBuilder request, Object body) throws Exception {
-        if (body != null) {
-            request.contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(body));
-        }
+        return perform(
+                body == null
+                        ? request
+                        : request.contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(body)));
+    }
+
+    private Answer perform(MockHttpServletRequestBuilder request) throws Exception {
         if (!cookies.isEmpty()) {
             request.cookie(cookies.values().toArray(Cookie[]::new));
         }

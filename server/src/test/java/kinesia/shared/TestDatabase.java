@@ -19,7 +19,10 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
     @Override
     public void initialize(ConfigurableApplicationContext context) {
         TestPropertySourceUtils.addInlinedPropertiesToEnvironment(
-                context, "spring.datasource.url=" + URL, "spring.datasource.password=none");
+                context,
+                "spring.datasource.url=" + URL + "?logServerErrorDetail=false",
+                "spring.datasource.username=kinesia_app",
+                "spring.datasource.password=none");
     }
 
     private static String start() {

@@ -3,6 +3,7 @@ package kinesia.core.screening;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.reason.InvalidValue;
@@ -15,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param readiness the questions before exercise
  * @param pressure blood pressure and pulse
  * @param cautions answer to each medical caution of the intake, and to each question before cuffs, by its id
- * @param details what was said of a caution beyond yes, by its id: which arm, which medicine, the last dose
+ * @param details what was said of a caution beyond yes, by its id: which arm, which medicine, the last dose; may
+ *     be left out when nothing was said
  * @param soreSites sore places; null when not asked, empty when there are none
  * @param checks movement checks that were done, at most one for each check and side
  * @param clearances what licensed clinicians allowed; those that do not hold on the day are passed over
@@ -27,7 +29,7 @@ public record ScreenAnswers(
         Readiness readiness,
         Pressure pressure,
         Map<String, Boolean> cautions,
-        Map<String, CautionDetail> details,
+        @Nullable Map<String, CautionDetail> details,
         @Nullable List<SiteRecord> soreSites,
         List<CheckResult> checks,
         List<Clearance> clearances,
@@ -46,6 +48,11 @@ public record ScreenAnswers(
         if (checks.stream().map(c -> c.check() + c.side()).distinct().count() < checks.size()) {
             throw new InvalidValue("checks", "has one check twice for the same side");
         }
+    }
+
+    @Override
+    public Map<String, CautionDetail> details() {
+        return Objects.requireNonNullElse(details, Map.of());
     }
 
     /** The same answers with other clearances. */
@@ -76,7 +83,7 @@ public record ScreenAnswers(
 
     /** What was said of the caution or question {@code id} beyond yes. */
     CautionDetail detail(String id) {
-        return details.getOrDefault(id, CautionDetail.NOTHING);
+        return details().getOrDefault(id, CautionDetail.NOTHING);
     }
 
     private static void requireShort(String field, @Nullable String words) {

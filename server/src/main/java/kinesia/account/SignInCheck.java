@@ -1,0 +1,53 @@
+package kinesia.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Ends a sign-in that is 30 days old, and one whose account was removed or changed since. */
+final class SignInCheck extends OncePerRequestFilter {
+    private static final Duration LONGEST = Duration.ofDays(30);
+
+    private final JdbcClient database;
+
+    SignInCheck(JdbcClient database) {
+        this.database = database;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication != null && authentication.getPrincipal() instanceof SignedIn who) {
+            HttpSession session = request.getSession(false);
+            if (session == null || isOld(session) || !isStill(who)) {
+                if (session != null) {
+                    session.invalidate();
+                }
+                SecurityContextHolder.clearContext();
+            }
+        }
+        chain.doFilter(request, response);
+    }
+
+    private static boolean isOld(HttpSession session) {
+        return System.currentTimeMillis() - session.getCreationTime() > LONGEST.toMillis();
+    }
+
+    private boolean isStill(SignedIn who) {
+        return database.sql(
+                        "select 1 from account where id = ? and room_id = ? and email = ? and role = ? and version = ?")
+                .params(who.accountId(), who.roomId(), who.email(), who.role().name(), who.version())
+                .query(Integer.class)
+                .optional()
+                .isPresent();
+    }
+}

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ViewportSize;
 import java.io.IOException;
@@ -112,6 +113,29 @@ final class Browser implements AutoCloseable {
             return JSON.readTree(page.request().get(path).text());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Takes the connection away from the page, or gives it back. */
+    void offline(boolean away) {
+        context.setOffline(away);
+    }
+
+    /** Tells the server something outside the page, with the page's own sign-in. */
+    void send(String method, String path, String body) {
+        page.evaluate(
+                "([method, path, body]) => fetch(path, {method, body: body || undefined, headers: {'Content-Type':"
+                        + " 'application/json', 'X-XSRF-TOKEN': document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]}})"
+                        + ".then(r => r.ok || Promise.reject(r.status))",
+                List.of(method, path, body));
+    }
+
+    /** The same while the server may be away; then an answer without anything in it. */
+    JsonNode getOrNothing(String path) {
+        try {
+            return get(path);
+        } catch (PlaywrightException | UncheckedIOException e) {
+            return JSON.nullNode();
         }
     }
 

@@ -2,10 +2,8 @@ package kinesia.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -17,28 +15,27 @@ class CrashTest {
         try (Installation kinesia = Installation.withDemo();
                 Browser browser = new Browser(kinesia.address())) {
             browser.signIn();
-            String session = openSession(browser);
+            String session = OnTheFloor.openSession(browser, "Jorun Haldvig");
             Page page = browser.page;
-            Locator done =
-                    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Right")));
+            Locator done = OnTheFloor.right(browser);
             done.click();
             seeDone(page, 1);
             page.waitForTimeout(750);
             done.click();
             seeDone(page, 2);
-            awaitSets(browser, session, 2);
+            OnTheFloor.awaitSets(browser, session, 2);
 
             kinesia.killDatabase();
             page.waitForTimeout(750);
             done.click();
-            page.getByText("No connection: 1 kept on this device").waitFor();
+            OnTheFloor.awaitSets(browser, session, 3);
+
             kinesia.killApplication();
             page.waitForTimeout(750);
             done.click();
-            page.getByText("No connection: 2 kept on this device").waitFor();
-
-            kinesia.start();
-            awaitSets(browser, session, 4);
+            page.getByText("No connection: 1 kept on this device").waitFor();
+            // Nobody starts anything: the launcher brings back what died.
+            OnTheFloor.awaitSets(browser, session, 4);
             page.getByText("kept on this device")
                     .waitFor(new Locator.WaitForOptions()
                             .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
@@ -83,37 +80,7 @@ class CrashTest {
         }
     }
 
-    /** Plans a session for the demo client who is ready and has nothing sore, and goes to the floor. */
-    private static String openSession(Browser browser) {
-        browser.page
-                .getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHasText("Jorun Haldvig"))
-                .getByText("Plan today’s session")
-                .click();
-        browser.choose("Anything new", "nothing new");
-        browser.choose("Hours of sleep", "7");
-        browser.choose("What did the arms do since?", "as usual");
-        browser.press("Plan today’s session");
-        browser.page.getByText("Pair A").waitFor();
-        String session = browser.page.url().replaceAll(".*/sessions/([^/]+)$", "$1");
-        browser.follow("To the floor");
-        browser.press("Skip the warm-up");
-        return session;
-    }
-
     private static void seeDone(Page page, int sets) {
         page.getByText(Pattern.compile("^" + sets + " of \\d+ sets done$")).waitFor();
-    }
-
-    private static void awaitSets(Browser browser, String session, int count) {
-        JsonNode sets = null;
-        for (int i = 0; i < 100; i++) {
-            sets = browser.get("/api/sessions/" + session).get("sets");
-            if (sets != null && sets.size() == count) {
-                return;
-            }
-            browser.page.waitForTimeout(200);
-        }
-        assertThat(sets).hasSize(count);
     }
 }

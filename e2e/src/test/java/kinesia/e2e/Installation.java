@@ -9,7 +9,6 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 
 /** Kinesia as a user has it: started by the launcher, with a data directory of its own that is deleted at the end. */
 final class Installation implements AutoCloseable {
@@ -44,10 +43,69 @@ final class Installation implements AutoCloseable {
         return started(List.of("--empty"));
     }
 
+    /** A new, empty installation that believes the proxy at {@code address}. */
+    static Installation emptyBehind(String address) {
+        return started(List.of("--empty", "--proxy", address));
+    }
+
+    /** A new installation into which a backup of another one with the demo data was brought. */
+    static Installation broughtBackFromABackup() {
+        Installation brought = new Installation(List.of());
+        try (Installation before = withDemo()) {
+            Path backup = before.data.resolve("whole.backup");
+            before.launch("backup", backup.toString());
+            brought.launch("restore", backup.toString());
+        }
+        brought.start();
+        return brought;
+    }
+
+    /** A copy of an installation that another version left behind in that folder. */
+    static Installation copyOf(Path folder) {
+        Installation copy = new Installation(List.of());
+        run(new ProcessBuilder("cp", "-a", folder + "/.", copy.data.toString()));
+        copy.start();
+        return copy;
+    }
+
+    /** Another command of the launcher on this installation; what it said. */
+    String launch(String... words) {
+        List<String> command = new ArrayList<>(List.of("./kinesia"));
+        command.addAll(List.of(words));
+        return run(prepared(command));
+    }
+
+    private ProcessBuilder prepared(List<String> command) {
+        ProcessBuilder builder = new ProcessBuilder(command).directory(ROOT.toFile());
+        builder.environment().put("KINESIA_DATA", data.toString());
+        builder.environment().put("KINESIA_BUILT", "1");
+        builder.environment().put("KINESIA_BACKUP_PASSPHRASE", "six ducks on a slow river");
+        return builder;
+    }
+
+    private static String run(ProcessBuilder builder) {
+        try {
+            Process process = builder.redirectErrorStream(true).start();
+            String words = new String(process.getInputStream().readAllBytes());
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException(words);
+            }
+            return words;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     private static Installation started(List<String> options) {
         Installation installation = new Installation(options);
         installation.start();
         return installation;
+    }
+
+    Path data() {
+        return data;
     }
 
     String address() {
@@ -60,13 +118,10 @@ final class Installation implements AutoCloseable {
             Path log = data.resolve("launcher.log");
             List<String> command = new ArrayList<>(List.of("./kinesia", "start", "--port", String.valueOf(port)));
             command.addAll(options);
-            ProcessBuilder builder = new ProcessBuilder(command)
-                    .directory(ROOT.toFile())
+            launcher = prepared(command)
                     .redirectErrorStream(true)
-                    .redirectOutput(log.toFile());
-            builder.environment().put("KINESIA_DATA", data.toString());
-            builder.environment().put("KINESIA_BUILT", "1");
-            launcher = builder.start();
+                    .redirectOutput(log.toFile())
+                    .start();
             long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(120);
             while (!Files.readString(log).contains("Kinesia is running at")) {
                 if (!launcher.isAlive() || System.nanoTime() > end) {
@@ -87,13 +142,18 @@ final class Installation implements AutoCloseable {
         awaitLauncher();
     }
 
-    /** kill -9 of the application; the launcher then puts the rest away. */
+    /** kill -9 of the application; the launcher brings it back. */
     void killApplication() {
         kill(read("app.pid"));
+    }
+
+    /** kill -9 of the launcher, which leaves application and database running with nobody to watch them. */
+    void killLauncher() {
+        kill(String.valueOf(launcher.pid()));
         awaitLauncher();
     }
 
-    /** kill -9 of the database server under the running application. */
+    /** kill -9 of the database server under the running application; the launcher brings it back. */
     void killDatabase() {
         kill(read("postgres/postmaster.pid").lines().findFirst().orElseThrow());
     }
@@ -125,7 +185,7 @@ final class Installation implements AutoCloseable {
     }
 
     private String appLog() throws IOException {
-        Path log = data.resolve("app.log");
+        Path log = data.resolve("logs/start.log");
         return Files.exists(log) ? Files.readString(log) : "";
     }
 
@@ -134,11 +194,6 @@ final class Installation implements AutoCloseable {
         if (launcher.isAlive()) {
             stop();
         }
-        try (Stream<Path> files = Files.walk(data)) {
-            files.sorted(java.util.Comparator.reverseOrder())
-                    .forEach(p -> p.toFile().delete());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        run(new ProcessBuilder("rm", "-rf", data.toString()));
     }
 }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -17,9 +18,12 @@ import org.junit.jupiter.api.Test;
 class WalkTest {
     private static Installation kinesia;
 
+    // A folder that another version left behind, to walk through on a copy of it.
+    private static final String BEFORE = System.getProperty("kinesia.before");
+
     @BeforeAll
     static void start() {
-        kinesia = Installation.withDemo();
+        kinesia = BEFORE == null ? Installation.broughtBackFromABackup() : Installation.copyOf(Path.of(BEFORE));
     }
 
     @AfterAll

@@ -1,7 +1,11 @@
 import { ref } from 'vue'
 import { ApiError, type Problem } from './api/client'
+import { whenReleased } from './press'
 
-/** Runs a call at most once at a time, with its problem kept for the screen to show. */
+/**
+ * Runs a call at most once at a time, with its problem kept for the screen to show until the next answer. An answer waits for a
+ * finger that is on the screen: whatever it changes, it never moves or replaces what is being pressed.
+ */
 export function useCall() {
   const busy = ref(false)
   const problem = ref<Problem | null>(null)
@@ -9,11 +13,14 @@ export function useCall() {
   async function run<T>(call: () => Promise<T>): Promise<T | undefined> {
     if (busy.value) return undefined
     busy.value = true
-    problem.value = null
     try {
-      return await call()
+      const answer = await call()
+      await whenReleased()
+      problem.value = null
+      return answer
     } catch (e) {
       if (!(e instanceof ApiError)) throw e
+      await whenReleased()
       problem.value = e.problem
       return undefined
     } finally {

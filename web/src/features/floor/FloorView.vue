@@ -49,8 +49,9 @@ const place = computed(() => {
 async function finish() {
   if (await floor.finish()) await router.push(`/clients/${session.value!.clientId}`)
 }
-async function stop(sign: string) {
-  if (await floor.stop(sign)) panel.value = null
+function stop(sign: string) {
+  floor.stop(sign)
+  panel.value = null
 }
 
 function saying(word: string) {

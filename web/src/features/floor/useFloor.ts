@@ -1,17 +1,22 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import type { Advice, Load, SessionView, Side, Site } from '@/shared/api/types'
+import type { Advice, Load, LogSet, SessionView, Side, Site } from '@/shared/api/types'
+import { load as loadText } from '@/shared/format'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import { add, flush, queue } from './queue'
+import { add, flush, onHeard, queue, stopNow, type Waiting } from './queue'
 import { nextStep, startOf, stepsOf, type Done } from './steps'
 
 // Two presses closer together than this are one press that slipped.
 const SLIP_MS = 700
-const RETRY_MS = 3000
 
 interface Kept extends Done {
   setId: string
+}
+
+function inWords(name: string, set: LogSet): string {
+  const arm = set.side ? `, ${set.side.toLowerCase()} arm` : ''
+  return `${name}${arm}, set ${set.setNumber}: ${set.reps} × ${loadText(set.load, units.value)}`
 }
 
 /** The state of one session on the floor. What counts is what is logged; everything else follows from it. */
@@ -54,25 +59,30 @@ export function useFloor(id: string) {
     { immediate: true },
   )
 
-  function heard(exerciseKey: string, answer: Advice | null, undone: boolean) {
-    if (undone || !answer) return void refresh()
-    advice.value = { ...advice.value, [exerciseKey]: answer }
-    const slot = steps.value.find((s) => s.slot.exerciseKey === exerciseKey)?.slot
-    lastAdvice.value = { ...answer, name: slot?.name ?? '' }
+  function heard(item: Waiting, answer: Advice | null) {
+    if (item.sessionId !== id) return
+    if (item.kind !== 'set' || !answer) return void refresh()
+    const key = item.body.exerciseKey
+    advice.value = { ...advice.value, [key]: answer }
+    lastAdvice.value = { ...answer, name: nameOf(key) }
   }
-  const send = () => flush((item, answer) => item.sessionId === id && heard(item.body.exerciseKey, answer, !!item.undo))
+  const who = () => session.value?.clientName
+  const nameOf = (key: string) => steps.value.find((s) => s.slot.exerciseKey === key)?.slot.name ?? key
 
   async function refresh() {
     const view = await run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id } } })))
     if (!view) return
-    session.value = view
+    const stop = queue.waiting.find((w) => w.kind === 'stop' && w.sessionId === id)
+    session.value = stop?.kind === 'stop' ? { ...view, status: 'STOPPED', stopSign: stop.sign } : view
     units.value = view.units
     advice.value = view.advice
-    const undone = new Set(queue.waiting.filter((w) => w.undo).map((w) => w.setId))
+    const undone = new Set(queue.waiting.filter((w) => w.kind === 'undo').map((w) => w.id))
     const stored = view.sets.map((s) => ({ ...s.set, setId: s.id }))
-    const pending = queue.waiting
-      .filter((w) => w.sessionId === id && !w.undo && !stored.some((s) => s.setId === w.setId))
-      .map((w) => ({ ...w.body, setId: w.setId }))
+    const pending = queue.waiting.flatMap((w) =>
+      w.kind === 'set' && w.sessionId === id && !stored.some((s) => s.setId === w.id)
+        ? [{ ...w.body, setId: w.id }]
+        : [],
+    )
     done.value = [...stored, ...pending].filter((s) => !undone.has(s.setId))
   }
 
@@ -95,22 +105,22 @@ export function useFloor(id: string) {
       faults: [],
     }
     const setId = crypto.randomUUID()
-    add({ sessionId: id, setId, body })
+    add({ kind: 'set', sessionId: id, id: setId, body, words: inWords(at.slot.name, body), who: who() })
     lastAdvice.value = null
     done.value = [...done.value, { ...body, setId }]
     restSeconds.value = at.restSeconds
     restEnds.value = at.lastOfRound && step.value ? Date.now() + at.restSeconds * 1000 : null
-    void send()
+    void flush()
   }
 
   function undo() {
     const last = done.value[done.value.length - 1]
     if (!last) return
-    add({ sessionId: id, setId: last.setId, body: { ...last, load: load.value, reps: 0, faults: [] }, undo: true })
+    add({ kind: 'undo', sessionId: id, id: last.setId, words: `undo of ${nameOf(last.exerciseKey)}`, who: who() })
     done.value = done.value.slice(0, -1)
     restEnds.value = null
     lastAdvice.value = null
-    void send()
+    void flush()
   }
 
   function moreLoad(by: 1 | -1) {
@@ -123,31 +133,24 @@ export function useFloor(id: string) {
   }
 
   async function finish() {
-    await send()
+    await flush()
     if (queue.waiting.some((w) => w.sessionId === id)) return false
     const path = { params: { path: { id } } }
     return !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
   }
 
-  async function stop(sign: string) {
-    await send()
-    const path = { params: { path: { id } }, body: { sign } }
-    const view = await run(() => ask(() => api.POST('/api/sessions/{id}/stop', path)))
-    if (view) session.value = view
-    return !!view
+  /** Stops here at once, whatever the connection does; the server is told before anything else. */
+  function stop(sign: string) {
+    if (session.value) session.value = { ...session.value, status: 'STOPPED', stopSign: sign }
+    void stopNow(id, sign, who())
   }
 
-  let timer = 0
+  const unheard = onHeard(heard)
   onMounted(async () => {
-    timer = window.setInterval(() => queue.waiting.length && void send(), RETRY_MS)
-    window.addEventListener('online', send)
-    await send()
+    await flush()
     await refresh()
   })
-  onBeforeUnmount(() => {
-    clearInterval(timer)
-    window.removeEventListener('online', send)
-  })
+  onBeforeUnmount(unheard)
 
   return {
     session,

@@ -38,6 +38,10 @@ const name = (key: string) => props.session.plan.units.flatMap((p) => p.slots).f
         </tbody>
       </table>
     </div>
+    <p v-for="n in session.notes" :key="n.text" class="mt-2 mb-0">
+      <b>Note by {{ n.by }}:</b>
+      {{ n.text }}
+    </p>
   </section>
 </template>
 

@@ -75,7 +75,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
           </p>
         </aside>
         <section>
-          <DoneSets v-if="session.sets.length" :session="session" class="mb-3" />
+          <DoneSets v-if="session.sets.length || session.notes.length" :session="session" class="mb-3" />
           <ChangesPanel :changes="session.changes" :signals="session.signals" class="mb-3" />
           <PlanUnits :plan="session.plan" :guides="session.guides" />
           <details class="panel">

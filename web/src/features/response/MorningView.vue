@@ -23,7 +23,10 @@ const tingling = ref<boolean>()
 onMounted(async () => {
   const path = { params: { path: { id: props.id } } }
   const answer = await run(() => ask(() => api.GET('/api/sessions/{id}/morning', path)))
-  if (!answer) return
+  if (answer) show(answer)
+})
+
+function show(answer: MorningView) {
   view.value = answer
   places.value = answer.places.map((p) => ({
     ...p,
@@ -32,7 +35,32 @@ onMounted(async () => {
   soreness.value = answer.answers?.muscleSoreness
   sharp.value = answer.answers?.sharp
   tingling.value = answer.answers?.tinglingStays
+}
+
+/** What was answered from another screen meanwhile; until one of the two is chosen nothing of it is overwritten. */
+const theirs = computed(() =>
+  problem.value?.status === 409 ? (problem.value.current as MorningView | undefined) : undefined,
+)
+const theirWords = computed(() => {
+  const a = theirs.value?.answers
+  if (!a) return ''
+  const sore = a.sites.filter((s) => s.pain > 0).map((s) => `${words(s.side)} ${words(s.site)} ${s.pain}`)
+  return [
+    sore.length ? sore.join(', ') : 'no joint pain',
+    `muscle soreness ${a.muscleSoreness}`,
+    ...(a.sharp ? ['sharp or catching'] : []),
+    ...(a.tinglingStays ? ['tingling that stays'] : []),
+  ].join('; ')
 })
+function takeTheirs() {
+  const answer = theirs.value
+  problem.value = null
+  if (answer) show(answer)
+}
+async function keepMine() {
+  if (view.value && theirs.value) view.value.version = theirs.value.version
+  await save()
+}
 
 const complete = computed(
   () =>
@@ -54,6 +82,7 @@ async function save() {
       api.PUT('/api/sessions/{id}/morning', {
         params: { path: { id: props.id } },
         body: {
+          version: view.value?.version,
           sites: places.value.map((p) => ({ site: p.site, side: p.side, pain: p.pain ?? 0 })),
           muscleSoreness: soreness.value ?? 0,
           sharp: sharp.value ?? false,
@@ -68,7 +97,15 @@ async function save() {
 
 <template>
   <div class="page">
-    <ProblemNotice :problem="problem" />
+    <ProblemNotice :problem="problem">
+      <div v-if="theirs" class="mt-2">
+        <p class="mb-2">Theirs: {{ theirWords }}.</p>
+        <div class="d-flex flex-wrap gap-2">
+          <BButton size="sm" variant="primary" @click="takeTheirs">Take theirs</BButton>
+          <BButton size="sm" variant="outline-primary" @click="keepMine">Keep mine</BButton>
+        </div>
+      </div>
+    </ProblemNotice>
     <template v-if="view">
       <h1 class="mb-1">The morning after: {{ view.clientName }}</h1>
       <p class="quiet">Session on {{ date(view.sessionOn) }}. Joint and tendon pain apart from sore muscle.</p>

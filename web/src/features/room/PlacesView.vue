@@ -40,7 +40,7 @@ onMounted(async () => {
   if (places.value[0] && !id.value) await open(places.value[0].id)
 })
 async function list() {
-  places.value = (await loading.run(() => ask(() => api.GET('/api/places')))) ?? []
+  places.value = (await loading.run(() => ask(() => api.GET('/api/places')))) ?? places.value
 }
 function take(place: PlaceDetail) {
   id.value = place.id
@@ -191,7 +191,7 @@ function toggle(item: string) {
           </div>
           <div class="quiet small">Used only by those whom a clinician cleared for them.</div>
         </fieldset>
-        <ProblemNotice :problem="saving.problem.value ?? listing.problem.value">
+        <ProblemNotice :problem="saving.problem.value">
           <BButton v-if="theirs" size="sm" variant="outline-primary" @click="take(theirs)">Take what is stored</BButton>
         </ProblemNotice>
         <BButton type="submit" variant="primary" :disabled="saving.busy.value">Save this place</BButton>
@@ -199,6 +199,7 @@ function toggle(item: string) {
       </div>
       <div class="side">
         <LoadsList :loads="loads" />
+        <ProblemNotice :problem="listing.problem.value" />
         <GaugePart />
       </div>
     </form>

@@ -13,7 +13,8 @@ import org.springframework.stereotype.Component;
 /** Stored plans. A plan never changes once it is stored, so what was read once is kept in memory. */
 @Component
 public class SessionPlans {
-    private static final int MOST = 5_000;
+    // A plan takes some 50 kB.
+    private static final int MOST = 500;
 
     private final SessionPlanRows rows;
     private final Cache<UUID, Plan> known =

@@ -72,6 +72,10 @@ public class SetLog implements Persistable<UUID> {
         this.fresh = true;
         this.sessionId = sessionId;
         this.loggedAt = loggedAt;
+        take(set, faults);
+    }
+
+    private void take(LoggedSet set, List<String> faults) {
         this.exerciseKey = set.exerciseKey();
         this.side = set.side();
         this.setNumber = set.setNumber();
@@ -100,6 +104,12 @@ public class SetLog implements Persistable<UUID> {
 
     void undo() {
         undone = true;
+    }
+
+    /** Comes back after an undo, as it is said now. */
+    void again(LoggedSet set, List<String> said) {
+        take(set, said);
+        undone = false;
     }
 
     List<String> faults() {

@@ -1,8 +1,12 @@
 package kinesia.floor;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import kinesia.core.arm.Side;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -11,6 +15,19 @@ public interface SetLogs extends JpaRepository<SetLog, UUID> {
     List<SetLog> findBySessionIdAndUndoneFalseOrderByLoggedAt(UUID sessionId);
 
     List<SetLog> findBySessionIdInAndUndoneFalseOrderByLoggedAt(Collection<UUID> sessionIds);
+
+    /** The numbers that the session's sets of one exercise and arm have. */
+    @Query("select l.setNumber from SetLog l where l.sessionId = :sessionId and not l.undone"
+            + " and l.exerciseKey = :exerciseKey and coalesce(cast(l.side as string), '') = :side")
+    List<Integer> findNumbers(UUID sessionId, String exerciseKey, String side);
+
+    Optional<SetLog> findFirstBySessionIdAndUndoneFalseAndExerciseKeyAndSideAndSetNumber(
+            UUID sessionId, String exerciseKey, @Nullable Side side, int setNumber);
+
+    /** Of the clients' sets those that hurt and those of sessions from {@code since} on. */
+    @Query("select l from SetLog l join TrainingSession t on t.id = l.sessionId where t.clientId in :clientIds"
+            + " and not l.undone and (l.pain > 0 or t.visitOn >= :since) order by l.loggedAt")
+    List<SetLog> findThatHurtOrSince(Collection<UUID> clientIds, LocalDate since);
 
     /** The load of the last set of each exercise in the client's ended sessions. */
     @Query(

@@ -40,6 +40,7 @@ public class TrainingSession {
     private String plannedBy;
     private @Nullable Instant finishedAt;
     private @Nullable String stopSign;
+    private int lateSets;
 
     protected TrainingSession() {}
 
@@ -69,6 +70,16 @@ public class TrainingSession {
         this.changes = Json.write(changes);
         this.signals = Json.write(signals);
         this.plannedBy = plannedBy;
+    }
+
+    /** An outline of one that is stored, never stored itself. */
+    TrainingSession(UUID id, UUID clientId, LocalDate visitOn, Status status, String soreSites, String door) {
+        this.id = id;
+        this.clientId = clientId;
+        this.visitOn = visitOn;
+        this.status = status;
+        this.soreSites = soreSites;
+        this.door = door;
     }
 
     public UUID id() {
@@ -115,6 +126,11 @@ public class TrainingSession {
         if (status == Status.PLANNED) {
             status = Status.RUNNING;
         }
+    }
+
+    /** A set came in after it was over. */
+    void takeLateSet() {
+        lateSets++;
     }
 
     /** Ends it; a second time changes nothing. */

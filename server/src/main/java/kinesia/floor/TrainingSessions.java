@@ -20,6 +20,11 @@ public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
 
     List<TrainingSession> findByClientIdInOrderByVisitOnAsc(Collection<UUID> clientIds);
 
+    /** The clients' sessions without what was said of their plans, which is most of each row; for reading only. */
+    @Query("select new kinesia.floor.TrainingSession(t.id, t.clientId, t.visitOn, t.status, t.soreSites, t.door)"
+            + " from TrainingSession t where t.clientId in :clientIds order by t.visitOn")
+    List<TrainingSession> findOutlines(Collection<UUID> clientIds);
+
     List<TrainingSession> findByClientIdInAndStatusIn(
             Collection<UUID> clientIds, Collection<TrainingSession.Status> status);
 

@@ -32,6 +32,10 @@ public class MorningCheck {
         answeredAt = at;
     }
 
+    long version() {
+        return version;
+    }
+
     UUID sessionId() {
         return sessionId;
     }

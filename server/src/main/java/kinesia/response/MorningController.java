@@ -56,9 +56,12 @@ class MorningController {
             LocalDate today,
             boolean mayAnswer,
             List<PlaceToAsk> places,
-            @Nullable Morning answers) {}
+            @Nullable Morning answers,
+            @Nullable Long version) {}
 
+    /** @param version of the answers that these correct; missing where none were seen */
     record MorningAnswers(
+            @Nullable Long version,
             List<SitePain> sites,
             int muscleSoreness,
             @Nullable Double sleepHours,
@@ -86,7 +89,11 @@ class MorningController {
         MorningCheck known = mornings.findById(id).orElse(null);
         if (known == null) {
             mornings.saveAndFlush(new MorningCheck(id, morning, calendar.now()));
-        } else {
+        } else if (!known.answers().equals(morning)) {
+            if (body.version() == null || body.version() != known.version()) {
+                throw Problem.conflict(
+                        "This morning was answered from another screen meanwhile.", view(session, client));
+            }
             known.change(morning, calendar.now());
             mornings.flush();
         }
@@ -119,6 +126,7 @@ class MorningController {
                 today,
                 mayAnswer(session, today),
                 places,
-                record.morning());
+                record.morning(),
+                mornings.findById(session.id()).map(MorningCheck::version).orElse(null));
     }
 }

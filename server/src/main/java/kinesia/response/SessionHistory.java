@@ -1,5 +1,6 @@
 package kinesia.response;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -12,6 +13,7 @@ import java.util.stream.Collectors;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.plan.Plan;
 import kinesia.core.response.Morning;
+import kinesia.core.response.Planned;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
 import kinesia.floor.SessionPlans;
@@ -45,21 +47,37 @@ public class SessionHistory {
      * @param doorNow the door check of the visit being planned, which closes the last session; null for a preview
      */
     public List<Entry> of(UUID clientId, @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
-        return ofAll(List.of(clientId), doorNow).getOrDefault(clientId, List.of());
+        List<TrainingSession> all = sessions.findByClientIdInOrderByVisitOnAsc(List.of(clientId));
+        List<UUID> ids = all.stream().map(TrainingSession::id).toList();
+        Map<UUID, Plan> plans = storedPlans.ofAll(ids);
+        return ofAll(
+                        all,
+                        logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids),
+                        doorNow,
+                        id -> Planned.of(plans.get(id)))
+                .getOrDefault(clientId, List.of());
     }
 
-    /** The ended sessions of many clients at once. */
-    public Map<UUID, List<Entry>> ofAll(Collection<UUID> clientIds) {
-        return ofAll(clientIds, null);
+    /**
+     * The ended sessions of many clients at once, in outline: each plan is brought only when it is asked for, and of sessions
+     * before {@code since} only the sets that hurt are there, which is all that a signal asks of them.
+     */
+    public Map<UUID, List<Entry>> outline(Collection<UUID> clientIds, LocalDate since) {
+        List<TrainingSession> all = sessions.findOutlines(clientIds);
+        return ofAll(
+                all,
+                logs.findThatHurtOrSince(clientIds, since),
+                null,
+                id -> Planned.broughtBy(() -> storedPlans.of(id)));
     }
 
     private Map<UUID, List<Entry>> ofAll(
-            Collection<UUID> clientIds, @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
-        List<TrainingSession> all = sessions.findByClientIdInOrderByVisitOnAsc(clientIds);
+            List<TrainingSession> all,
+            List<SetLog> done,
+            @org.jspecify.annotations.Nullable List<SitePain> doorNow,
+            Function<UUID, Planned> plans) {
         List<UUID> ids = all.stream().map(TrainingSession::id).toList();
-        Map<UUID, List<SetLog>> sets = logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids).stream()
-                .collect(Collectors.groupingBy(SetLog::sessionId));
-        Map<UUID, Plan> plans = storedPlans.ofAll(ids);
+        Map<UUID, List<SetLog>> sets = done.stream().collect(Collectors.groupingBy(SetLog::sessionId));
         Map<UUID, Morning> answered = mornings.findAllById(ids).stream()
                 .collect(Collectors.toMap(MorningCheck::sessionId, MorningCheck::answers));
         Map<UUID, List<TrainingSession>> byClient = all.stream()
@@ -71,7 +89,7 @@ public class SessionHistory {
 
     private static List<Entry> entries(
             List<TrainingSession> own,
-            Map<UUID, Plan> plans,
+            Function<UUID, Planned> plans,
             Map<UUID, List<SetLog>> sets,
             Map<UUID, Morning> mornings,
             @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
@@ -88,7 +106,7 @@ public class SessionHistory {
                         session.status(),
                         new SessionRecord(
                                 session.visitOn(),
-                                plans.get(session.id()),
+                                plans.apply(session.id()),
                                 session.soreSites(),
                                 done,
                                 mornings.get(session.id()),

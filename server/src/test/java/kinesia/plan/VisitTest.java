@@ -96,6 +96,9 @@ class VisitTest {
 
     private Answer answer(String session, int pain) throws Exception {
         ObjectNode body = Caller.json();
+        JsonNode version =
+                caller.get("/api/sessions/" + session + "/morning").body().get("version");
+        body.set("version", version);
         body.put("muscleSoreness", 2).put("sharp", false).put("tinglingStays", false);
         body.putArray("sites")
                 .addObject()

@@ -33,6 +33,11 @@ public record LoggedSet(
         InvalidValue.requireWithin("setNumber", setNumber, 1, 20, "");
     }
 
+    /** The same set under another number. */
+    public LoggedSet numbered(int number) {
+        return new LoggedSet(on, exerciseKey, side, number, load, reps, effort, pain, painSite, painSide);
+    }
+
     /** Whether it counts toward the week's hard sets: by what was said, and as {@code planned} where nothing was. */
     public boolean isHard(Effort planned) {
         return (effort == null ? planned : effort).isHard();

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record SessionRecord(
         LocalDate on,
-        Plan plan,
+        Planned planned,
         List<SoreSite> soreSites,
         List<LoggedSet> sets,
         @Nullable Morning morning,
@@ -31,6 +31,22 @@ public record SessionRecord(
         soreSites = List.copyOf(soreSites);
         sets = List.copyOf(sets);
         nextDoor = nextDoor == null ? null : List.copyOf(nextDoor);
+    }
+
+    /** The same with its plan at hand. */
+    public SessionRecord(
+            LocalDate on,
+            Plan plan,
+            List<SoreSite> soreSites,
+            List<LoggedSet> sets,
+            @Nullable Morning morning,
+            @Nullable List<SitePain> nextDoor) {
+        this(on, Planned.of(plan), soreSites, sets, morning, nextDoor);
+    }
+
+    /** What was planned. */
+    public Plan plan() {
+        return planned.plan();
     }
 
     /** A site on one arm. */
@@ -79,12 +95,18 @@ public record SessionRecord(
     /** The sets that count as hard: by the effort that was said, and as planned where nobody said. */
     public List<LoggedSet> hardSets() {
         return sets.stream()
-                .filter(set -> plan.slots().stream()
-                        .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))
-                        .findFirst()
-                        .map(slot -> set.isHard(slot.targetEffort()))
-                        .orElse(set.effort() != null && set.effort().isHard()))
+                .filter(set -> set.effort() == null
+                        ? wasPlannedHard(set)
+                        : set.effort().isHard())
                 .toList();
+    }
+
+    private boolean wasPlannedHard(LoggedSet set) {
+        return plan().slots().stream()
+                .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))
+                .findFirst()
+                .map(slot -> slot.targetEffort().isHard())
+                .orElse(false);
     }
 
     /** The sets of one exercise, in order. */

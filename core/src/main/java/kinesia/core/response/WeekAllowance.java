@@ -121,8 +121,8 @@ final class WeekAllowance {
         int most = 0;
         for (Side arm : Side.values()) {
             most = Math.max(most, (int) sessions.stream()
-                    .flatMap(s -> s.hardSets().stream())
                     .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
+                    .flatMap(s -> s.hardSets().stream())
                     .filter(s -> s.side() == null || s.side() == arm)
                     .filter(s -> catalogue
                             .find(s.exerciseKey())

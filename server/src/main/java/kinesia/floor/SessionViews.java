@@ -1,0 +1,198 @@
+package kinesia.floor;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kinesia.account.RoomCalendar;
+import kinesia.client.Client;
+import kinesia.client.ClientDetails;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.Load;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.SaidEffort;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Figure;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.Plan.Slot;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
+import kinesia.core.response.Changes.Change;
+import kinesia.core.response.InSession;
+import kinesia.core.response.SiteSignal;
+import kinesia.core.screening.Assessment;
+import kinesia.room.Place;
+import kinesia.room.Places;
+import kinesia.screening.Standings;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** A session, its sets and what follows from them, put together for the screens. */
+@Component
+class SessionViews {
+    private final SessionPlans plans;
+    private final SetLogs logs;
+    private final SessionNotes notes;
+    private final Places places;
+    private final Standings standings;
+    private final ExerciseModel model;
+    private final RoomCalendar calendar;
+
+    SessionViews(
+            SessionPlans plans,
+            SetLogs logs,
+            SessionNotes notes,
+            Places places,
+            Standings standings,
+            ExerciseModel model,
+            RoomCalendar calendar) {
+        this.plans = plans;
+        this.logs = logs;
+        this.notes = notes;
+        this.places = places;
+        this.standings = standings;
+        this.model = model;
+        this.calendar = calendar;
+    }
+
+    /** What the floor and plan screens need of one slot beyond the plan. */
+    record SlotGuide(
+            String exerciseKey,
+            Figure figure,
+            List<Load> loads,
+            List<String> setUp,
+            String up,
+            String down,
+            String danger,
+            List<SaidEffort> said,
+            List<String> cues,
+            String breathing,
+            List<String> faults,
+            String landmark) {}
+
+    record SetView(UUID id, LoggedSet set, List<String> faults) {}
+
+    record SessionView(
+            UUID id,
+            UUID clientId,
+            String clientName,
+            ClientDetails.Units units,
+            LocalDate visitOn,
+            TrainingSession.Status status,
+            @Nullable String stopSign,
+            Plan plan,
+            List<SlotGuide> guides,
+            List<SoreSite> soreSites,
+            List<Change> changes,
+            List<SiteSignal> signals,
+            List<SetView> sets,
+            Map<String, InSession.Advice> advice,
+            boolean morningPossible,
+            List<Reason> held,
+            List<NoteView> notes) {}
+
+    record NoteView(String text, String by) {}
+
+    /** What the set that was just logged says about the next one. */
+    InSession.Advice after(TrainingSession session, Client client, Slot slot, SetLog log) {
+        return advice(here(session, client), slot, log.set(session.visitOn()));
+    }
+
+    private InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
+        Exercise exercise = model.catalogue().get(slot.exerciseKey());
+        ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
+        return InSession.after(slot, set, loads);
+    }
+
+    /** For each exercise begun, what its latest set says about the next one. */
+    private Map<String, InSession.Advice> advice(Here here, Plan plan, List<SetView> sets) {
+        Map<String, InSession.Advice> latest = new LinkedHashMap<>();
+        for (SetView set : sets) {
+            plan.slots().stream()
+                    .filter(slot -> slot.exerciseKey().equals(set.set().exerciseKey()))
+                    .findFirst()
+                    .ifPresent(slot -> latest.put(slot.exerciseKey(), advice(here, slot, set.set())));
+        }
+        return latest;
+    }
+
+    /** One logged set. */
+    static SetView set(TrainingSession session, SetLog log) {
+        return new SetView(log.id(), log.set(session.visitOn()), log.faults());
+    }
+
+    /** The session as the floor and plan screens show it. */
+    SessionView session(TrainingSession session, Client client) {
+        Plan plan = plans.of(session.id());
+        List<SetView> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()).stream()
+                .map(l -> set(session, l))
+                .toList();
+        return new SessionView(
+                session.id(),
+                client.id(),
+                client.name(),
+                client.details().units(),
+                session.visitOn(),
+                session.status(),
+                session.stopSign(),
+                plan,
+                guides(model, here(session, client), plan),
+                session.soreSites(),
+                session.changes(),
+                session.signals(),
+                sets,
+                advice(here(session, client), plan, sets),
+                session.status() == TrainingSession.Status.DONE
+                        && calendar.today(client.roomId()).isAfter(session.visitOn()),
+                session.isOpen() ? held(client) : List.of(),
+                notes.findBySessionIdOrderByMadeAt(session.id()).stream()
+                        .map(n -> new NoteView(n.text(), n.madeBy()))
+                        .toList());
+    }
+
+    /** Why nothing more may be lifted: what a screen taken since the session was planned says. */
+    private List<Reason> held(Client client) {
+        Assessment assessment =
+                standings.of(client.id(), calendar.today(client.roomId())).assessment();
+        return assessment == null ? List.of() : assessment.holds();
+    }
+
+    /** Whose session it is, and what the place it was planned for has. */
+    private record Here(Equipment equipment, Body body) {}
+
+    private Here here(TrainingSession session, Client client) {
+        UUID elsewhere = session.door().placeId();
+        Place place = elsewhere == null
+                ? client.place()
+                : places.findByIdAndRoomId(elsewhere, client.roomId()).orElse(client.place());
+        return new Here(place.equipment(), client.body());
+    }
+
+    private static List<SlotGuide> guides(ExerciseModel model, Here here, Plan plan) {
+        return plan.slots().stream()
+                .map(slot -> {
+                    Exercise exercise =
+                            model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
+                    return new SlotGuide(
+                            slot.exerciseKey(),
+                            Figure.of(model, exercise, here.body(), slot.load().kg()),
+                            ReachableLoads.of(
+                                            here.equipment(), model.catalogue().get(slot.exerciseKey()), here.body())
+                                    .loads(),
+                            exercise.guidance().setUp(),
+                            exercise.guidance().up(),
+                            exercise.guidance().down(),
+                            exercise.guidance().danger(),
+                            SaidEffort.after(slot.targetEffort(), slot.trial()),
+                            exercise.guidance().cues(),
+                            exercise.guidance().breathing(),
+                            exercise.guidance().faults(),
+                            exercise.guidance().landmark());
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,19 @@
+const OURS = 'kinesia.'
+const QUEUES = ['kinesia.queue', 'kinesia.aside']
+
+function keys(store: Storage): string[] {
+  return Array.from({ length: store.length }, (_, i) => store.key(i)!).filter((key) => key.startsWith(OURS))
+}
+
+/** How many things are on this device that the server does not have: each set, stop or note, and each draft. */
+export function notYetSent(): number {
+  return keys(localStorage).reduce((sum, key) => {
+    const held: unknown = QUEUES.includes(key) ? JSON.parse(localStorage.getItem(key) ?? '[]') : null
+    return sum + (Array.isArray(held) ? held.length : 1)
+  }, 0)
+}
+
+/** Takes everything about clients off this device. */
+export function forgetThisDevice() {
+  for (const store of [localStorage, sessionStorage]) keys(store).forEach((key) => store.removeItem(key))
+}

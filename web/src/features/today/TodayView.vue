@@ -59,11 +59,12 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
           <li v-for="c in g.rows" :key="c.id" class="panel">
             <div class="who">
               <RouterLink :to="`/clients/${c.id}`" class="client-name">{{ c.name }}</RouterLink>
-              <span class="quiet">{{ c.age }} · {{ c.life }}</span>
+              <span v-if="c.unreadable" class="unread">{{ c.unreadable }}</span>
+              <span v-else class="quiet">{{ c.age }} · {{ c.life }}</span>
             </div>
             <div class="sore">
               <span v-for="s in c.sorePlaces" :key="s">{{ s }}</span>
-              <span v-if="!c.sorePlaces.length" class="none">nothing sore</span>
+              <span v-if="!c.sorePlaces.length && !c.unreadable" class="none">nothing sore</span>
               <RouterLink v-if="c.reviewDue" :to="`/clients/${c.id}/screen`" class="small">
                 look at the limits again, due {{ relative(c.reviewDue, today) }}
               </RouterLink>
@@ -71,7 +72,7 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
             <div class="last">
               <!-- The last session's "go" beside a hold would say the opposite of it. -->
               <SignalMark v-if="c.signal && c.action !== 'HELD'" :signal="c.signal" />
-              <span class="quiet">
+              <span v-if="!c.unreadable" class="quiet">
                 {{ c.lastOn ? `last session ${relative(c.lastOn, today)}` : 'no session yet' }}
               </span>
             </div>
@@ -113,7 +114,8 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
   font-weight: 650;
   color: var(--ink);
 }
-.sore {
+.sore,
+.unread {
   color: var(--copper);
 }
 .none {

@@ -24,6 +24,7 @@ import kinesia.floor.SetLogs;
 import kinesia.room.StarterPlaces;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
+import kinesia.shared.Json;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -117,7 +118,8 @@ class ClientAtlas {
             boolean longLength,
             SignedIn who) {
         Map<String, Variation> own = new LinkedHashMap<>();
-        variations.findByRoomIdOrderByName(who.roomId()).forEach(v -> own.put(v.key(), v));
+        Json.readable(variations.findByRoomIdOrderByName(who.roomId()), Variation::adjustment)
+                .forEach(v -> own.put(v.key(), v));
         ExerciseModel withOwn = model.with(model.catalogue()
                 .with(own.values().stream()
                         .flatMap(v -> exercise(v, body).stream())

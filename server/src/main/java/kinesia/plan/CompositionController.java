@@ -22,6 +22,7 @@ import kinesia.core.screening.Limit;
 import kinesia.room.Places;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
+import kinesia.shared.Json;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -125,7 +126,7 @@ class CompositionController {
     @GetMapping("/api/templates")
     @Transactional(readOnly = true)
     List<TemplateView> all(@AuthenticationPrincipal SignedIn who) {
-        return templates.findByRoomIdOrderByName(who.roomId()).stream()
+        return Json.readable(templates.findByRoomIdOrderByName(who.roomId()), SessionTemplate::composition).stream()
                 .map(CompositionController::view)
                 .toList();
     }

@@ -30,6 +30,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ApiDocument {
+    /** What a field of the document says of its own bounds. */
+    static final String WORDS = "x-words";
+
     private static final String FILE = "/openapi.json";
     private static final String BASE = "https://kinesia.example/openapi.json";
     private static final int DEEPEST = 40;
@@ -56,7 +59,7 @@ class ApiDocument {
             .build();
 
     private final String text;
-    private final JsonNode paths;
+    private final JsonNode document;
     private final JsonSchemaFactory schemas;
     private final SchemaValidatorsConfig strictness = SchemaValidatorsConfig.builder()
             .formatAssertionsEnabled(true)
@@ -69,7 +72,7 @@ class ApiDocument {
             // Missing only while the build makes it, when no body comes in.
             text = in == null ? "{\"paths\":{}}" : new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
-        paths = STRICT.readTree(text).path("paths");
+        document = STRICT.readTree(text);
         schemas = JsonSchemaFactory.getInstance(
                 SpecVersion.VersionFlag.V202012,
                 builder -> builder.schemaLoaders(loaders -> loaders.schemas(Map.of(BASE, text))));
@@ -118,7 +121,7 @@ class ApiDocument {
     private JsonSchema schema(String method, String pattern) {
         String pointer = "/" + pattern.replace("~", "~0").replace("/", "~1") + "/" + method.toLowerCase(Locale.ROOT)
                 + "/requestBody/content/application~1json/schema";
-        if (paths.at(pointer).isMissingNode()) {
+        if (document.path("paths").at(pointer).isMissingNode()) {
             throw new IllegalStateException("the document knows no body of " + method + " " + pattern);
         }
         return known.computeIfAbsent(
@@ -161,7 +164,7 @@ class ApiDocument {
         return text.codePoints().anyMatch(c -> Character.getType(c) == Character.SURROGATE);
     }
 
-    private static Problem.Field fault(ValidationMessage message) {
+    private Problem.Field fault(ValidationMessage message) {
         StringBuilder path = new StringBuilder();
         for (int i = 0; i < message.getInstanceLocation().getNameCount(); i++) {
             Object part = message.getInstanceLocation().getElement(i);
@@ -179,7 +182,12 @@ class ApiDocument {
         return new Problem.Field(path.toString(), nothing ? "is needed" : words(message));
     }
 
-    private static String words(ValidationMessage message) {
+    private String words(ValidationMessage message) {
+        String keyword = message.getSchemaLocation().getFragment().toString();
+        JsonNode own = document.at(keyword.substring(0, keyword.lastIndexOf('/')) + "/" + WORDS);
+        if (own.isTextual() && BOUNDS.contains(message.getType())) {
+            return own.asText();
+        }
         Object[] said = message.getArguments();
         String bound = said == null || said.length == 0 ? "" : String.valueOf(said[0]);
         return switch (message.getType()) {

@@ -29,7 +29,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BodyLimits extends OncePerRequestFilter {
     private static final int UNSIGNED_BYTES = 16_000;
     private static final int SIGNED_BYTES = 1_000_000;
-    private static final int STRANGERS_AT_ONCE = 40;
+    // Of the web server's threads, which are not many more.
+    private static final int STRANGERS_AT_ONCE = 6;
     private static final long LONGEST_NANOS = TimeUnit.SECONDS.toNanos(15);
     private static final Set<String> UNSIGNED = Set.of("/api/session", "/api/owner");
 

@@ -8,6 +8,10 @@ import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.lang.annotation.Annotation;
 import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -185,6 +189,29 @@ class DocumentConfiguration {
                 .map(RecordComponent::getName)
                 .toList();
         defined.setRequired(required);
+        for (RecordComponent component : raw.getRecordComponents()) {
+            Object property = defined.getProperties().get(component.getName());
+            String words = wordsOfBounds(component);
+            if (property instanceof Schema<?> field && words != null && field.get$ref() == null) {
+                field.addExtension(ApiDocument.WORDS, words);
+            }
+        }
+    }
+
+    /** What the record says when a value is out of its bounds, so that a body is refused in the same words. */
+    private static @Nullable String wordsOfBounds(RecordComponent component) {
+        for (Annotation annotation : component.getAccessor().getAnnotations()) {
+            if (annotation instanceof Size size) {
+                return size.message();
+            }
+            if (annotation instanceof Min min) {
+                return min.message();
+            }
+            if (annotation instanceof DecimalMin min) {
+                return min.message();
+            }
+        }
+        return null;
     }
 
     private static boolean isNullable(RecordComponent component) {

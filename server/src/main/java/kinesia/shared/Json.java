@@ -16,12 +16,17 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import com.fasterxml.jackson.module.paramnames.ParameterNamesModule;
 import java.io.IOException;
+import java.util.List;
+import java.util.function.Function;
 import kinesia.core.arm.Vec3;
 import kinesia.core.dose.Effort;
 import kinesia.core.screening.PainScore;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** How the core's value types look as JSON, over HTTP and in text columns: a single number stays a single number. */
 public final class Json {
+    private static final Logger LOG = LoggerFactory.getLogger(Json.class);
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .registerModules(new JavaTimeModule(), new ParameterNamesModule(), coreTypes())
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
@@ -29,6 +34,13 @@ public final class Json {
             .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
 
     private Json() {}
+
+    /** A stored text that is none of its type any more. Says which type and nothing of the text, which is about a person. */
+    public static final class Unreadable extends IllegalStateException {
+        private Unreadable(String type) {
+            super("cannot read a stored " + type);
+        }
+    }
 
     /** The module that writes the core's value types. */
     static Module coreTypes() {
@@ -52,7 +64,7 @@ public final class Json {
         try {
             return MAPPER.readValue(text, type);
         } catch (JsonProcessingException e) {
-            throw new IllegalStateException("cannot read a stored " + type.getType(), e);
+            throw new Unreadable(type.getType().getTypeName());
         }
     }
 
@@ -61,8 +73,22 @@ public final class Json {
         try {
             return MAPPER.readValue(text, type);
         } catch (JsonProcessingException e) {
-            throw new IllegalStateException("cannot read a stored " + type.getSimpleName(), e);
+            throw new Unreadable(type.getSimpleName());
         }
+    }
+
+    /** The rows of a list that can be read by {@code reading}; one that cannot never takes the others with it. */
+    public static <T> List<T> readable(List<T> rows, Function<T, ?> reading) {
+        return rows.stream()
+                .filter(row -> {
+                    try {
+                        return reading.apply(row) != null;
+                    } catch (Unreadable e) {
+                        LOG.error("left out of a list: {}", e.getMessage());
+                        return false;
+                    }
+                })
+                .toList();
     }
 
     private abstract static class EffortJson {

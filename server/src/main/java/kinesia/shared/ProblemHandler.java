@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
-/** Turns every failure into problem details; stack traces go to the log and nowhere else. */
+/** Turns every failure into problem details; where it happened goes to the log, and nothing of what was sent or stored. */
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
@@ -41,10 +41,21 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return body;
     }
 
+    @ExceptionHandler
+    ProblemDetail unreadable(Json.Unreadable e) {
+        LOG.error("{}", e.getMessage());
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT,
+                "Something stored for this page cannot be read, so it is not shown. It is kept as it is; the rest of the"
+                        + " room is not touched.");
+        body.setTitle("Cannot be read");
+        return body;
+    }
+
     /** Two at the same instant: the database let one of them through. */
     @ExceptionHandler
     ProblemDetail twice(DataIntegrityViolationException e) {
-        LOG.warn("refused by the database: {}", e.getMostSpecificCause().getMessage());
+        LOG.warn("refused by the database: {}", Causes.of(e));
         ProblemDetail body = ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT, "This was stored from another screen at the same moment. Reload to see it.");
         body.setTitle("Already there");
@@ -53,7 +64,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
     ProblemDetail databaseAway(Exception e) {
-        LOG.warn("database away: {}", e.getMessage());
+        LOG.warn("database away: {}", Causes.of(e));
         ProblemDetail body = ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer. Nothing was saved; please try again.");
         body.setTitle("Please try again");
@@ -62,7 +73,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
-        LOG.error("unexpected failure", e);
+        LOG.error("unexpected failure: {}", Causes.of(e));
         ProblemDetail body = ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What was saved before is kept.");
         body.setTitle("Our fault");

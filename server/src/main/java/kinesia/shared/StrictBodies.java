@@ -10,6 +10,7 @@ import java.lang.reflect.Type;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpInputMessage;
@@ -50,7 +51,8 @@ class StrictBodies extends RequestBodyAdviceAdapter {
         String pattern = String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE));
         ApiDocument.Faults faults = document.faults(request.getMethod(), pattern, body);
         if (!faults.ofForm().isEmpty()) {
-            throw Problem.invalid(faults.ofForm());
+            throw Problem.invalid(Stream.concat(faults.ofForm().stream(), faults.ofBounds().stream())
+                    .toList());
         }
         request.setAttribute(OUT_OF_BOUNDS, faults.ofBounds());
         return new HttpInputMessage() {

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -21,9 +19,7 @@ import kinesia.core.response.SiteSignal;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.Outcome;
-import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
-import kinesia.floor.TrainingSessions;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Screen;
@@ -43,7 +39,7 @@ class TodayController {
     private final Clients clients;
     private final Screens screens;
     private final Standings standings;
-    private final TrainingSessions sessions;
+    private final TodayRows rows;
     private final SessionHistory history;
     private final VisitPlanner visits;
     private final RoomCalendar calendar;
@@ -52,14 +48,14 @@ class TodayController {
             Clients clients,
             Screens screens,
             Standings standings,
-            TrainingSessions sessions,
+            TodayRows rows,
             SessionHistory history,
             VisitPlanner visits,
             RoomCalendar calendar) {
         this.clients = clients;
         this.screens = screens;
         this.standings = standings;
-        this.sessions = sessions;
+        this.rows = rows;
         this.history = history;
         this.visits = visits;
         this.calendar = calendar;
@@ -79,6 +75,7 @@ class TodayController {
      * @param on the day the next action is for
      * @param sessionId the open session or the one whose morning is asked; missing for the others
      * @param signal the worst signal of the last session; missing before the first
+     * @param unreadable what of the client's record cannot be read, in words; missing as a rule
      * @param reviewDue the day since when limits or a clearance are to be looked at again; missing while none is
      */
     record ClientToday(
@@ -94,7 +91,8 @@ class TodayController {
             LocalDate on,
             @Nullable UUID sessionId,
             List<String> sorePlaces,
-            @Nullable LocalDate reviewDue) {}
+            @Nullable LocalDate reviewDue,
+            @Nullable String unreadable) {}
 
     record TodayView(LocalDate today, List<ClientToday> clients) {}
 
@@ -121,70 +119,10 @@ class TodayController {
     @Transactional(readOnly = true)
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         LocalDate today = calendar.today(who.roomId());
-        List<Client> all = clients.findByRoomIdOrderByName(who.roomId());
-        List<UUID> ids = all.stream().map(Client::id).toList();
-        Map<UUID, List<SessionHistory.Entry>> entries = history.ofAll(ids);
-        Map<UUID, Standing> standing = standings.ofAll(ids, today);
-        Map<UUID, TrainingSession> open =
-                sessions.findByClientIdInAndStatusIn(ids, List.of(Status.PLANNED, Status.RUNNING)).stream()
-                        .collect(Collectors.toMap(TrainingSession::clientId, Function.identity()));
-        List<ClientToday> rows = all.stream()
-                .map(c -> row(
-                        c,
-                        standing.getOrDefault(c.id(), Standing.UNSCREENED),
-                        open.get(c.id()),
-                        entries.getOrDefault(c.id(), List.of()),
-                        today))
+        List<ClientToday> sorted = rows.of(who.roomId(), today).stream()
                 .sorted(Comparator.comparing(ClientToday::on).thenComparing(ClientToday::name))
                 .toList();
-        return new TodayView(today, rows);
-    }
-
-    private ClientToday row(
-            Client client,
-            Standing standing,
-            @Nullable TrainingSession open,
-            List<SessionHistory.Entry> entries,
-            LocalDate today) {
-        List<SessionRecord> records =
-                entries.stream().map(SessionHistory.Entry::record).toList();
-        SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
-        Signal signal = last == null ? null : worst(SignalRules.judge(records).get(records.size() - 1));
-        boolean morningDue = last != null
-                && last.record().morning() == null
-                && last.record().on().isBefore(today);
-        LocalDate day = visits.firstDay(client, standing, records, today);
-        NextAction action;
-        UUID sessionId = null;
-        Screen screen = standing.screen();
-        Assessment assessment = standing.assessment();
-        if (screen == null || assessment == null) {
-            action = NextAction.SCREEN;
-        } else if (isHeld(client, screen, assessment, last, signal)) {
-            action = NextAction.HELD;
-        } else if (open != null) {
-            action = NextAction.CONTINUE_SESSION;
-            sessionId = open.id();
-        } else if (morningDue) {
-            action = NextAction.MORNING_CHECK;
-            sessionId = last.sessionId();
-        } else {
-            action = day.equals(today) ? NextAction.SESSION : NextAction.REST;
-        }
-        return new ClientToday(
-                client.id(),
-                client.name(),
-                client.ageOn(today),
-                client.details().life(),
-                entries.size(),
-                last == null ? null : last.record().on(),
-                signal,
-                assessment == null ? null : assessment.outcome(),
-                action,
-                action == NextAction.REST ? day : today,
-                sessionId,
-                standing.soreSites().stream().map(s -> s.words()).toList(),
-                reviewDue(standing, today));
+        return new TodayView(today, sorted);
     }
 
     @GetMapping("/api/clients/{clientId}/strand")
@@ -242,19 +180,19 @@ class TodayController {
     }
 
     /** When something is to be looked at again: a limit, or the end of a clearance that the screen rests on. */
-    private static Optional<LocalDate> due(Standing standing) {
+    static Optional<LocalDate> due(Standing standing) {
         Assessment assessment = standing.assessment();
         LocalDate cleared = assessment == null ? null : assessment.clearedUntil();
         return Stream.concat(standing.inForce().limits().stream().map(Limit::lookAgainOn), Stream.ofNullable(cleared))
                 .min(Comparator.naturalOrder());
     }
 
-    private static @Nullable LocalDate reviewDue(Standing standing, LocalDate today) {
+    static @Nullable LocalDate reviewDue(Standing standing, LocalDate today) {
         return due(standing).filter(day -> !day.isAfter(today)).orElse(null);
     }
 
     /** Whether nothing may be planned before somebody has looked or screened again. */
-    private static boolean isHeld(
+    static boolean isHeld(
             Client client,
             Screen screen,
             Assessment assessment,
@@ -267,7 +205,7 @@ class TodayController {
                         && !screen.takenOn().isAfter(last.record().on()));
     }
 
-    private static @Nullable Signal worst(Map<SessionRecord.Place, SiteSignal> signals) {
+    static @Nullable Signal worst(Map<SessionRecord.Place, SiteSignal> signals) {
         return signals.values().stream()
                 .map(SiteSignal::signal)
                 .max(Comparator.naturalOrder())

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
+import AsidePanel from './features/floor/AsidePanel.vue'
+import { flush, forgetQueue, queue } from './features/floor/queue'
 import { loadSession, session } from './session'
 import { api, ask } from './shared/api/client'
 import { date } from './shared/format'
+import { forgetThisDevice, notYetSent } from './shared/device'
 import { useCall } from './shared/useCall'
 import WhyLine from './shared/WhyLine.vue'
 
@@ -12,11 +15,33 @@ const router = useRouter()
 const person = computed(() => session.view?.person)
 const { run } = useCall()
 
+// What is on the device and not with the server, asked about before it leaves with who signs out.
+const unsent = ref(0)
+
 async function signOut() {
+  await flush()
+  unsent.value = notYetSent()
+  if (!unsent.value) await leave()
+}
+async function leave() {
   await run(() => ask(() => api.DELETE('/api/session')))
+  forgetQueue()
+  forgetThisDevice()
+  unsent.value = 0
   await loadSession()
   await router.push({ name: 'sign-in' })
 }
+
+const RETRY_MS = 3000
+let timer = 0
+onMounted(() => {
+  timer = window.setInterval(() => queue.waiting.length && person.value && void flush(), RETRY_MS)
+  window.addEventListener('online', flush)
+})
+onBeforeUnmount(() => {
+  clearInterval(timer)
+  window.removeEventListener('online', flush)
+})
 
 /** Only in the demo: the room's calendar goes one day ahead, so that a morning after can be tried at once. */
 async function nextDay() {
@@ -35,11 +60,25 @@ async function nextDay() {
       <RouterLink to="/" class="name">Kinesia</RouterLink>
       <RouterLink to="/exercises" class="plain">Exercises</RouterLink>
       <RouterLink to="/places" class="plain">Places</RouterLink>
+      <RouterLink v-if="person.role === 'OWNER'" to="/people" class="plain">People</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
       <button v-if="session.view?.demo" type="button" class="plain" @click="nextDay">Demo: go to the next day</button>
       <button type="button" class="plain ms-auto" @click="signOut">Sign out {{ person.name }}</button>
     </header>
+    <div v-if="unsent" class="leaving beside-page" role="alertdialog" aria-label="Not sent yet">
+      <p class="mb-2">
+        <strong>
+          {{ unsent === 1 ? 'One thing' : `${unsent} things` }} on this device did not reach the server yet.
+        </strong>
+        Signing out takes everything about clients off this device.
+      </p>
+      <div class="d-flex flex-wrap gap-2">
+        <BButton variant="primary" @click="unsent = 0">Stay signed in</BButton>
+        <BButton variant="outline-primary" @click="leave">Sign out and throw it away</BButton>
+      </div>
+    </div>
+    <AsidePanel v-if="person" />
     <main id="main" tabindex="-1">
       <RouterView :key="route.fullPath" />
     </main>
@@ -74,6 +113,14 @@ async function nextDay() {
   text-underline-offset: 0.2em;
   min-height: 1.8rem;
   padding: 0 0.3rem;
+}
+.leaving {
+  margin-block: 0.6rem;
+  padding: 0.8rem 1rem;
+  border: 1px solid var(--same);
+  border-left-width: 6px;
+  border-radius: 6px;
+  background: var(--card);
 }
 main:focus {
   outline: none;

@@ -81,6 +81,7 @@ export const router = createRouter({
       component: () => import('./features/response/MorningView.vue'),
       props: true,
     },
+    { path: '/people', name: 'people', component: () => import('./features/account/PeopleView.vue') },
     {
       path: '/:rest(.*)*',
       name: 'lost',

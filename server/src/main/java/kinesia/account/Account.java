@@ -8,6 +8,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Someone who signs in. */
 @Entity
@@ -33,7 +34,11 @@ public class Account {
     protected Account() {}
 
     public Account(Room room, String email, String name, Role role, String passwordHash) {
-        this.id = UUID.randomUUID();
+        this(UUID.randomUUID(), room, email, name, role, passwordHash);
+    }
+
+    Account(UUID id, Room room, String email, String name, Role role, String passwordHash) {
+        this.id = id;
         this.room = room;
         this.email = normalised(email);
         this.name = name;
@@ -47,6 +52,34 @@ public class Account {
 
     SignedIn signedIn() {
         return new SignedIn(id, room.id(), email, name, role, version);
+    }
+
+    /** Other details, and another password unless {@code hash} is null. */
+    void change(String newEmail, String newName, Role newRole, @Nullable String hash) {
+        email = normalised(newEmail);
+        name = newName;
+        role = newRole;
+        passwordHash = hash == null ? passwordHash : hash;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    UUID roomId() {
+        return room.id();
+    }
+
+    String name() {
+        return name;
+    }
+
+    String email() {
+        return email;
+    }
+
+    Role role() {
+        return role;
     }
 
     String passwordHash() {

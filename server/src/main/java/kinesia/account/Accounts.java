@@ -1,5 +1,6 @@
 package kinesia.account;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.EntityGraph;
@@ -12,6 +13,14 @@ public interface Accounts extends JpaRepository<Account, UUID> {
 
     @EntityGraph(attributePaths = "room")
     Optional<Account> findByEmail(String email);
+
+    @EntityGraph(attributePaths = "room")
+    Optional<Account> findByIdAndRoomId(UUID id, UUID roomId);
+
+    List<Account> findByRoomIdOrderByName(UUID roomId);
+
+    @Query("select count(a) from Account a where a.room.id = :roomId and a.role = kinesia.account.Role.OWNER")
+    long ownersOf(UUID roomId);
 
     /** Who comes here second waits until the first one's transaction ends. */
     @Query(nativeQuery = true, value = "select 1 from pg_advisory_xact_lock(" + FIRST_OWNER + ")")

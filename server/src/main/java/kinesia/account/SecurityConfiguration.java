@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import kinesia.shared.Problem;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -21,6 +22,10 @@ import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
+import org.springframework.session.Session;
+import org.springframework.session.SessionRepository;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -32,14 +37,15 @@ class SecurityConfiguration {
             "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none';"
                     + " base-uri 'self'; form-action 'self'";
 
-    private static final String PERMISSIONS =
-            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=(), midi=()";
+    private static final String PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), midi=()";
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, JdbcClient database) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/owner")
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(path("/api/session"), path("/api/owner"))
                         .permitAll()
-                        .requestMatchers("/api/**")
+                        .requestMatchers(path("/api/accounts/**"))
+                        .hasRole(Role.OWNER.name())
+                        .requestMatchers(path("/api/**"))
                         .authenticated()
                         .anyRequest()
                         .permitAll())
@@ -62,9 +68,29 @@ class SecurityConfiguration {
                 .build();
     }
 
+    /** Matches the path itself; asking the controllers for each request would take longer than some of the answers. */
+    private static RequestMatcher path(String pattern) {
+        return PathPatternRequestMatcher.withDefaults().matcher(pattern);
+    }
+
     @Bean
     CsrfTokenRepository tokens() {
         return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    /** Puts what was read a moment ago before the stored sign-ins. */
+    @Bean
+    static BeanPostProcessor recentSessions() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof JdbcIndexedSessionRepository stored ? recent(stored) : bean;
+            }
+        };
+    }
+
+    private static <S extends Session> SessionRepository<S> recent(SessionRepository<S> stored) {
+        return new RecentSessions<>(stored);
     }
 
     /** When somebody was last seen is written once a minute and not with every request, which would wait for the disk. */

@@ -1,5 +1,7 @@
 package kinesia.account;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -17,6 +19,11 @@ final class SignInCheck extends OncePerRequestFilter {
     private static final Duration LONGEST = Duration.ofDays(30);
 
     private final JdbcClient database;
+    // Within a second; who logs one set after the other is not looked up for each.
+    private final Cache<SignedIn, Boolean> lately = Caffeine.newBuilder()
+            .expireAfterWrite(Duration.ofSeconds(1))
+            .maximumSize(1_000)
+            .build();
 
     SignInCheck(JdbcClient database) {
         this.database = database;
@@ -43,6 +50,10 @@ final class SignInCheck extends OncePerRequestFilter {
     }
 
     private boolean isStill(SignedIn who) {
+        return lately.get(who, this::isStored);
+    }
+
+    private boolean isStored(SignedIn who) {
         return database.sql(
                         "select 1 from account where id = ? and room_id = ? and email = ? and role = ? and version = ?")
                 .params(who.accountId(), who.roomId(), who.email(), who.role().name(), who.version())

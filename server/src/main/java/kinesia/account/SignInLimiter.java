@@ -23,7 +23,7 @@ class SignInLimiter {
     private static final int OF_ADDRESS = 30;
     private static final int MINUTES_WORTH_AN_HOUR = 10;
     private static final int MOST_KEPT = 10_000;
-    private static final int MOST_WAITING = 20;
+    private static final int MOST_WAITING = 5;
     private static final int MOST_SLOW_OF_ONE = 3;
     private static final long PENALTY_MS = 2_000;
     private static final long LONGEST_WAIT_MS = 8_000;

@@ -237,20 +237,30 @@ class StrangersTest {
 
     @Test
     void a_changed_or_removed_account_and_a_sign_in_of_thirty_days_come_in_no_more() throws Exception {
-        HttpRequest page = HttpRequest.newBuilder(at("/api/today")).build();
+        HttpRequest page = HttpRequest.newBuilder(at("/api/places")).build();
         signInAsTrainer();
         assertThat(send(page).statusCode()).isEqualTo(200);
         database.update("update account set version = version + 1 where email = 'trainer@tidewheel.example'");
-        assertProblem(send(page), 401);
+        assertEndsSoon(page);
 
         signInAsTrainer();
         database.update("update account set role = 'OWNER' where email = 'trainer@tidewheel.example'");
-        assertProblem(send(page), 401);
+        assertEndsSoon(page);
         database.update("update account set role = 'TRAINER' where email = 'trainer@tidewheel.example'");
 
-        signInAsTrainer();
+        send(post("/api/session", signIn("trainer@tidewheel.example", "tide-wheel-demo")));
         database.update("update spring_session set creation_time = creation_time - 31 * 24 * 3600 * 1000::bigint");
-        assertProblem(send(page), 401);
+        assertEndsSoon(page);
+    }
+
+    /** Within the few seconds for which a sign-in is not looked up again. */
+    private void assertEndsSoon(HttpRequest page) throws Exception {
+        HttpResponse<String> answer = send(page);
+        for (int i = 0; i < 100 && answer.statusCode() == 200; i++) {
+            Thread.sleep(100);
+            answer = send(page);
+        }
+        assertProblem(answer, 401);
     }
 
     @Test

@@ -20,7 +20,7 @@ class UnknownFieldTest {
 
     @BeforeEach
     void signIn() throws Exception {
-        caller.asTrainer();
+        caller.as("owner@tidewheel.example");
     }
 
     @Test

@@ -21,7 +21,8 @@ import java.util.stream.Collectors;
 /**
  * Trainers who log sets as fast as they are answered, each with a client and a session of their own. Run as one file by
  * ops/load-test and ops/kill-test: {@code load URL TRAINERS SECONDS PAUSE_MS} prints errors, rate and times, each trainer pausing
- * that long after a set; {@code kill URL DATA KILLS}
+ * that long after a set; {@code strangers URL} sends 50 sign-ins of 1 to 15 MB and 150 of unknown people while one trainer looks
+ * at pages; {@code kill URL DATA KILLS}
  * kills application and database at random under them and prints what was acknowledged, lost and doubled.
  */
 class Floor {
@@ -36,7 +37,9 @@ class Floor {
             .build();
 
     public static void main(String[] args) throws Exception {
-        if (args[0].equals("load")) {
+        if (args[0].equals("strangers")) {
+            strangers(args[1]);
+        } else if (args[0].equals("load")) {
             load(args[1], Integer.parseInt(args[2]), Integer.parseInt(args[3]), Integer.parseInt(args[4]));
         } else {
             kill(args[1], Path.of(args[2]), Integer.parseInt(args[3]));
@@ -211,6 +214,41 @@ class Floor {
         System.out.printf("%d trainers for %d s, %d ms between the sets of each: %d sets, %d errors, %d sets a second, p50 %.0f ms, p95 %.0f ms, longest %.0f ms%n",
                 count, seconds, pauseMs, micros.size(), errors, micros.size() / seconds,
                 micros.get(micros.size() / 2) / 1e3, micros.get(micros.size() * 95 / 100) / 1e3, micros.get(micros.size() - 1) / 1e3);
+    }
+
+    private static void strangers(String base) throws Exception {
+        Trainer trainer = trainers(base, 1, 1).get(0);
+        List<String> pages = List.of("/api/today", "/api/places", "/api/sessions/" + trainer.sessions.get(0));
+        for (int i = 0; i < 60; i++) {
+            trainer.must("GET", pages.get(i % pages.size()), null);
+        }
+        Trainer stranger = new Trainer(base);
+        stranger.must("GET", "/api/session", null);
+        AtomicInteger away = new AtomicInteger(200);
+        for (int i = 0; i < 200; i++) {
+            String password = i % 4 == 0 ? "x".repeat(1_000_000 * (1 + i * 14 / 196)) : "some wrong password";
+            String body = "{\"email\":\"stranger" + i + "@nowhere.example\",\"password\":\"" + password + "\"}";
+            Thread thread = new Thread(() -> {
+                try {
+                    stranger.send("POST", "/api/session", body);
+                } catch (IOException | InterruptedException e) {
+                    // The connection is closed on who sends megabytes.
+                } finally {
+                    away.decrementAndGet();
+                }
+            });
+            thread.start();
+        }
+        List<Long> micros = new ArrayList<>();
+        while (away.get() > 0) {
+            long begun = System.nanoTime();
+            trainer.must("GET", pages.get(micros.size() % pages.size()), null);
+            micros.add((System.nanoTime() - begun) / 1_000);
+        }
+        Collections.sort(micros);
+        System.out.printf("50 sign-ins of 1 to 15 MB and 150 unknown ones at once: a trainer's %d pages meanwhile p50 %.0f ms, p95 %.0f ms, longest %.0f ms%n",
+                micros.size(), micros.get(micros.size() / 2) / 1e3, micros.get(micros.size() * 95 / 100) / 1e3,
+                micros.get(micros.size() - 1) / 1e3);
     }
 
     private static int run(List<Trainer> trainers, int seconds, int pauseMs, List<Long> micros) throws Exception {

@@ -8,12 +8,10 @@ import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
-import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.SaidEffort;
-import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
@@ -25,6 +23,7 @@ import kinesia.core.response.Changes.Change;
 import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.screening.Assessment;
+import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
 import kinesia.room.Places;
 import kinesia.screening.Standings;
@@ -97,12 +96,8 @@ class SessionViews {
 
     record NoteView(String text, String by) {}
 
-    /** What the set that was just logged says about the next one. */
-    InSession.Advice after(TrainingSession session, Client client, Slot slot, SetLog log) {
-        return advice(here(session, client), slot, log.set(session.visitOn()));
-    }
-
-    private InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
+    /** What a set says about the next one. */
+    InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
         Exercise exercise = model.catalogue().get(slot.exerciseKey());
         ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
         return InSession.after(slot, set, loads);
@@ -121,15 +116,15 @@ class SessionViews {
     }
 
     /** One logged set. */
-    static SetView set(TrainingSession session, SetLog log) {
-        return new SetView(log.id(), log.set(session.visitOn()), log.faults());
+    static SetView set(LocalDate on, SetLog log) {
+        return new SetView(log.id(), log.set(on), log.faults());
     }
 
     /** The session as the floor and plan screens show it. */
     SessionView session(TrainingSession session, Client client) {
         Plan plan = plans.of(session.id());
         List<SetView> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()).stream()
-                .map(l -> set(session, l))
+                .map(l -> set(session.visitOn(), l))
                 .toList();
         return new SessionView(
                 session.id(),
@@ -160,9 +155,6 @@ class SessionViews {
                 standings.of(client.id(), calendar.today(client.roomId())).assessment();
         return assessment == null ? List.of() : assessment.holds();
     }
-
-    /** Whose session it is, and what the place it was planned for has. */
-    private record Here(Equipment equipment, Body body) {}
 
     private Here here(TrainingSession session, Client client) {
         UUID elsewhere = session.door().placeId();

@@ -1,5 +1,6 @@
 package kinesia.floor;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
@@ -14,6 +15,7 @@ import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.InSession;
 import kinesia.core.screening.PainScore;
+import kinesia.floor.FloorLooks.Look;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.floor.SessionViews.SetView;
 import kinesia.shared.Problem;
@@ -34,6 +36,7 @@ class SetController {
     private final SessionPlans plans;
     private final SetLogs logs;
     private final Clients clients;
+    private final FloorLooks looks;
     private final SessionViews views;
     private final RoomCalendar calendar;
 
@@ -42,12 +45,14 @@ class SetController {
             SessionPlans plans,
             SetLogs logs,
             Clients clients,
+            FloorLooks looks,
             SessionViews views,
             RoomCalendar calendar) {
         this.sessions = sessions;
         this.plans = plans;
         this.logs = logs;
         this.clients = clients;
+        this.looks = looks;
         this.views = views;
         this.calendar = calendar;
     }
@@ -80,8 +85,7 @@ class SetController {
             @RequestParam(defaultValue = "false") boolean late,
             @RequestBody LogSet body,
             @AuthenticationPrincipal SignedIn who) {
-        TrainingSession session = locked(id);
-        Client client = clients.require(session.clientId(), who.roomId());
+        Look session = looks.held(id, who.roomId());
         Slot slot = plans.of(id).slots().stream()
                 .filter(s -> s.exerciseKey().equals(body.exerciseKey()))
                 .findFirst()
@@ -92,33 +96,32 @@ class SetController {
             throw Problem.notFound();
         }
         if (known != null && !known.isUndone()) {
-            return logged(session, client, slot, known);
+            return logged(session, slot, known);
         }
         if (!session.isOpen() && !late) {
             throw Problem.refused("This session is over; a set can no longer be added.");
         }
-        LoggedSet set = numbered(session, checked(session, body), late);
-        if (session.isOpen()) {
-            session.run();
-        } else {
-            session.takeLateSet();
+        LoggedSet set = numbered(id, checked(session.visitOn(), body), late);
+        if (session.status() != TrainingSession.Status.RUNNING) {
+            sessions.findById(id).orElseThrow().takeSet();
         }
         if (known != null) {
             known.again(set, body.faults());
-            return logged(session, client, slot, known);
+            return logged(session, slot, known);
         }
-        return logged(session, client, slot, logs.save(new SetLog(setId, id, calendar.now(), set, body.faults())));
+        return logged(session, slot, logs.save(new SetLog(setId, id, calendar.now(), set, body.faults())));
     }
 
     /** The set under its number, or where that one is taken and it comes late, under the next that is free. */
-    private LoggedSet numbered(TrainingSession session, LoggedSet set, boolean late) {
+    private LoggedSet numbered(UUID sessionId, LoggedSet set, boolean late) {
         String side = set.side() == null ? "" : set.side().name();
-        List<Integer> taken = logs.findNumbers(session.id(), set.exerciseKey(), side);
+        List<Integer> taken = logs.findNumbers(sessionId, set.exerciseKey(), side);
         if (taken.contains(set.setNumber()) && !late) {
             SetLog same = logs.findFirstBySessionIdAndUndoneFalseAndExerciseKeyAndSideAndSetNumber(
-                            session.id(), set.exerciseKey(), set.side(), set.setNumber())
+                            sessionId, set.exerciseKey(), set.side(), set.setNumber())
                     .orElseThrow();
-            throw Problem.conflict("This set was already logged from another screen.", SessionViews.set(session, same));
+            throw Problem.conflict(
+                    "This set was already logged from another screen.", SessionViews.set(set.on(), same));
         }
         int number = set.setNumber();
         while (taken.contains(number)) {
@@ -145,12 +148,12 @@ class SetController {
         return sessions.lock(id).orElseThrow(() -> Problem.notFound());
     }
 
-    private static LoggedSet checked(TrainingSession session, LogSet body) {
+    private static LoggedSet checked(LocalDate on, LogSet body) {
         if (body.pain().atLeast(1) && (body.painSite() == null || body.painSide() == null)) {
             throw Problem.invalid(List.of(new Problem.Field("painSite", "say where it hurt, and on which arm")));
         }
         return new LoggedSet(
-                session.visitOn(),
+                on,
                 body.exerciseKey(),
                 body.side(),
                 body.setNumber(),
@@ -162,7 +165,9 @@ class SetController {
                 body.painSide());
     }
 
-    private Logged logged(TrainingSession session, Client client, Slot slot, SetLog log) {
-        return new Logged(SessionViews.set(session, log), views.after(session, client, slot, log));
+    private Logged logged(Look session, Slot slot, SetLog log) {
+        return new Logged(
+                SessionViews.set(session.visitOn(), log),
+                views.advice(session.here(), slot, log.set(session.visitOn())));
     }
 }

@@ -122,15 +122,13 @@ public class TrainingSession {
         return stopSign;
     }
 
-    void run() {
+    /** A set was logged: the first one begins it, and one that comes in after it was over is counted. */
+    void takeSet() {
         if (status == Status.PLANNED) {
             status = Status.RUNNING;
+        } else if (!isOpen()) {
+            lateSets++;
         }
-    }
-
-    /** A set came in after it was over. */
-    void takeLateSet() {
-        lateSets++;
     }
 
     /** Ends it; a second time changes nothing. */

@@ -1,0 +1,77 @@
+package kinesia.floor;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
+import java.util.UUID;
+import kinesia.client.Clients;
+import kinesia.core.dose.Equipment;
+import kinesia.core.exercise.Body;
+import kinesia.room.Places;
+import kinesia.shared.Problem;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * What a logged set has to know of its session, in one look: a session's row is mostly what was said of its plan, and reading
+ * all of it, the client and the place for each set would take longer than keeping the set.
+ */
+@Component
+class FloorLooks {
+    private static final int MOST = 500;
+    private static final String LOOK = """
+            select t.status, t.visit_on, c.id, c.version, p.id, p.version
+            from training_session t
+              join client c on c.id = t.client_id
+              join place p on p.id = coalesce((t.door::jsonb ->> 'placeId')::uuid, c.place_id)
+            where t.id = ? and c.room_id = ?
+            for update of t
+            """;
+
+    private final JdbcClient database;
+    private final Clients clients;
+    private final Places places;
+    private final Cache<WhoAndWhere, Here> known =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    FloorLooks(JdbcClient database, Clients clients, Places places) {
+        this.database = database;
+        this.clients = clients;
+        this.places = places;
+    }
+
+    /** Client and place as they stand, so that a change of either is another key. */
+    private record WhoAndWhere(UUID clientId, long clientVersion, UUID placeId, long placeVersion) {}
+
+    /** Who works, and what the place that the session was planned for has. */
+    record Here(Equipment equipment, Body body) {}
+
+    /** A session as it stands, held until the transaction ends. */
+    record Look(LocalDate visitOn, TrainingSession.Status status, Here here) {
+        boolean isOpen() {
+            return status == TrainingSession.Status.PLANNED || status == TrainingSession.Status.RUNNING;
+        }
+    }
+
+    /** Looks at a session of the room and holds it: what else is done to it waits. */
+    Look held(UUID sessionId, UUID roomId) {
+        return database.sql(LOOK)
+                .params(sessionId, roomId)
+                .query((row, n) -> {
+                    WhoAndWhere key = new WhoAndWhere(
+                            row.getObject(3, UUID.class), row.getLong(4), row.getObject(5, UUID.class), row.getLong(6));
+                    return new Look(
+                            row.getObject(2, LocalDate.class),
+                            TrainingSession.Status.valueOf(row.getString(1)),
+                            known.get(key, this::read));
+                })
+                .optional()
+                .orElseThrow(Problem::notFound);
+    }
+
+    private Here read(WhoAndWhere key) {
+        return new Here(
+                places.findById(key.placeId()).orElseThrow().equipment(),
+                clients.findById(key.clientId()).orElseThrow().body());
+    }
+}

@@ -365,7 +365,7 @@ class Floor {
 
     private static void awaitAnswer(Trainer trainer) throws Exception {
         Thread.sleep(400);
-        for (int i = 0; i < 900; i++) {
+        for (int i = 0; i < 1_800; i++) {
             try {
                 if (trainer.send("GET", "/api/places", null).statusCode() == 200) {
                     return;
@@ -375,6 +375,6 @@ class Floor {
             }
             Thread.sleep(100);
         }
-        throw new IllegalStateException("it did not come back within 90 s");
+        throw new IllegalStateException("it did not come back within 180 s");
     }
 }

@@ -36,10 +36,7 @@ class DeviceTest {
             phone.signIn();
             String session = OnTheFloor.openSession(phone, "Jorun Haldvig");
             OnTheFloor.log(phone, 1);
-            phone.offline(true);
-            phone.page.waitForTimeout(750);
-            OnTheFloor.right(phone).click();
-            phone.page.getByText("1 kept on this device").waitFor();
+            OnTheFloor.logWithoutConnection(phone);
 
             desk.signIn();
             desk.page.navigate("/sessions/" + session + "/floor");
@@ -130,10 +127,7 @@ class DeviceTest {
             phone.signIn();
             String session = OnTheFloor.openSession(phone, "Jorun Haldvig");
             OnTheFloor.log(phone, 1);
-            phone.offline(true);
-            phone.page.waitForTimeout(750);
-            OnTheFloor.right(phone).click();
-            phone.page.getByText("1 kept on this device").waitFor();
+            OnTheFloor.logWithoutConnection(phone);
             phone.press("Stop");
             phone.press("confusion");
             phone.seeHeading("Stopped: confusion");

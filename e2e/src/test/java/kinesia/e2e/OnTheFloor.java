@@ -23,6 +23,14 @@ final class OnTheFloor {
                 .waitFor();
     }
 
+    /** Takes the connection away and logs a set, which then waits on the device. */
+    static void logWithoutConnection(Browser browser) {
+        browser.offline(true);
+        browser.page.waitForTimeout(750); // two presses closer together count as one
+        right(browser).click();
+        browser.page.getByText("1 kept on this device").waitFor();
+    }
+
     static String openSession(Browser browser, String client) {
         for (int day = 0; day < 4; day++) {
             browser.page.navigate("/");

@@ -12,16 +12,17 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
 /**
- * Slows guessing down and keeps the cost of it small: ten failed tries a minute and a hundred an hour for each e-mail
- * (OWASP ASVS 4.0.3, from memory), three times that for each address. Beyond that a try waits its turn, one at a time, so that the right password is
- * slow and never locked out. One password is hashed at a time, which leaves a processor to the people at work.
+ * Slows guessing down and keeps the cost of it small: ten failed tries a minute and a hundred an hour for each e-mail (OWASP
+ * ASVS 4.0.3, from memory), three times that for each address. Beyond that a try waits its turn, one at a time, so that the
+ * right password is slow and never locked out. Half the processors hash passwords, the others are for the people at work.
  */
 @Component
 class SignInLimiter {
     private static final int OF_ACCOUNT = 10;
     // Several people sign in from one room.
     private static final int OF_ADDRESS = 30;
-    private static final int MINUTES_WORTH_AN_HOUR = 10;
+    // An hour allows what ten of its minutes do.
+    private static final int HOUR_OF_MINUTES = 10;
     private static final int MOST_KEPT = 10_000;
     private static final int MOST_WAITING = 5;
     private static final int MOST_SLOW_OF_ONE = 3;
@@ -109,7 +110,7 @@ class SignInLimiter {
     }
 
     private Bucket bucket(String who, int perMinute) {
-        int perHour = perMinute * MINUTES_WORTH_AN_HOUR;
+        int perHour = perMinute * HOUR_OF_MINUTES;
         return buckets.get(
                 who,
                 w -> Bucket.builder()

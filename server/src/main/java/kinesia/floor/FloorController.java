@@ -36,7 +36,9 @@ class FloorController {
     }
 
     /** @param sign what was seen; whatever was typed is taken, and only what cannot be kept of it is left out */
-    record Stop(@Schema(maxLength = 100_000) String sign) {}
+    record Stop(
+            @Schema(maxLength = 100_000, pattern = "[\\s\\S]*")
+            String sign) {}
 
     @GetMapping("/api/sessions/{id}")
     @Transactional(readOnly = true)

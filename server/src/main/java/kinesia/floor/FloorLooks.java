@@ -53,20 +53,23 @@ class FloorLooks {
         }
     }
 
+    private record Row(String status, LocalDate visitOn, WhoAndWhere key) {}
+
     /** Looks at a session of the room and holds it: what else is done to it waits. */
     Look held(UUID sessionId, UUID roomId) {
-        return database.sql(LOOK)
+        Row row = database.sql(LOOK)
                 .params(sessionId, roomId)
-                .query((row, n) -> {
-                    WhoAndWhere key = new WhoAndWhere(
-                            row.getObject(3, UUID.class), row.getLong(4), row.getObject(5, UUID.class), row.getLong(6));
-                    return new Look(
-                            row.getObject(2, LocalDate.class),
-                            TrainingSession.Status.valueOf(row.getString(1)),
-                            known.get(key, this::read));
-                })
+                .query((found, n) -> new Row(
+                        found.getString(1),
+                        found.getObject(2, LocalDate.class),
+                        new WhoAndWhere(
+                                found.getObject(3, UUID.class),
+                                found.getLong(4),
+                                found.getObject(5, UUID.class),
+                                found.getLong(6))))
                 .optional()
                 .orElseThrow(Problem::notFound);
+        return new Look(row.visitOn(), TrainingSession.Status.valueOf(row.status()), known.get(row.key(), this::read));
     }
 
     private Here read(WhoAndWhere key) {

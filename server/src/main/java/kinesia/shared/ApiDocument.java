@@ -185,20 +185,21 @@ class ApiDocument {
     private String words(ValidationMessage message) {
         String keyword = message.getSchemaLocation().getFragment().toString();
         JsonNode own = document.at(keyword.substring(0, keyword.lastIndexOf('/')) + "/" + WORDS);
-        if (own.isTextual() && BOUNDS.contains(message.getType())) {
+        boolean bound = BOUNDS.contains(message.getType()) && !message.getType().equals("pattern");
+        if (own.isTextual() && bound) {
             return own.asText();
         }
         Object[] said = message.getArguments();
-        String bound = said == null || said.length == 0 ? "" : String.valueOf(said[0]);
+        String number = said == null || said.length == 0 ? "" : String.valueOf(said[0]);
         return switch (message.getType()) {
             case "required" -> "is needed";
             case "additionalProperties", "unevaluatedProperties" -> "is not a known field";
             case "pattern" -> "has a character that cannot be kept";
             case "enum", "const" -> "is not one of the known values";
-            case "maxItems" -> "at most " + bound + " of them";
+            case "maxItems" -> "at most " + number + " of them";
             case "maxProperties" -> "too many of them";
-            case "maxLength" -> "at most " + bound + " characters";
-            case "minLength" -> "1".equals(bound) ? "is needed" : "at least " + bound + " characters";
+            case "maxLength" -> "at most " + number + " characters";
+            case "minLength" -> "1".equals(number) ? "is needed" : "at least " + number + " characters";
             case "minimum", "exclusiveMinimum", "maximum", "exclusiveMaximum" -> "is out of range";
             default -> "has the wrong form";
         };

@@ -93,39 +93,15 @@ class DocumentConfiguration {
             bound(document.getComponents().getSchemas().get(name), document, seen);
             return;
         }
-        String type = type(schema);
-        if (type.equals("array") && schema.getMaxItems() == null) {
-            schema.setMaxItems(MOST_ITEMS);
-        }
-        if ("email".equals(schema.getFormat())) {
-            // What is an address is said by the record; readers of "email" differ, some know a list of all endings.
-            schema.format(null).description("an e-mail address");
-        }
-        if (type.equals("string")
-                && schema.getEnum() == null
-                && schema.getFormat() == null
-                && schema.getMaxLength() == null) {
-            schema.setMaxLength(LONGEST_TEXT);
-            schema.setPattern(PRINTED);
-        }
-        if (type.equals("integer") && "int32".equals(schema.getFormat())) {
-            schema.setMinimum(
-                    schema.getMinimum() == null ? BigDecimal.valueOf(Integer.MIN_VALUE) : schema.getMinimum());
-            schema.setMaximum(
-                    schema.getMaximum() == null ? BigDecimal.valueOf(Integer.MAX_VALUE) : schema.getMaximum());
+        switch (type(schema)) {
+            case "array" -> schema.setMaxItems(schema.getMaxItems() == null ? MOST_ITEMS : schema.getMaxItems());
+            case "string" -> boundText(schema);
+            case "integer" -> boundWholeNumber(schema);
+            case "object" -> boundFields(schema, whole);
+            default -> {}
         }
         if (schema.getAdditionalProperties() instanceof Schema<?> values) {
-            schema.setMaxProperties(MOST_ITEMS);
-            schema.setPropertyNames(new JsonSchema()
-                    .types(Set.of("string"))
-                    .maxLength(LONGEST_NAME)
-                    .pattern(PRINTED));
             bound(values, document, seen);
-        } else if (whole
-                && type.equals("object")
-                && schema.getProperties() != null
-                && schema.getAdditionalProperties() == null) {
-            schema.setAdditionalProperties(false);
         }
         if (schema.getProperties() != null) {
             schema.getProperties().values().forEach(p -> bound((Schema<?>) p, document, seen));
@@ -141,6 +117,40 @@ class DocumentConfiguration {
             schema.getAnyOf().forEach(kind -> bound((Schema<?>) kind, document, seen));
         }
         bound(schema.getItems(), document, seen);
+    }
+
+    /** Texts are printed and have an end; those of a form or of a list of values have both already. */
+    private static void boundText(Schema<?> schema) {
+        if ("email".equals(schema.getFormat())) {
+            // What is an address is said by the record; readers of "email" differ, some know a list of all endings.
+            schema.format(null).description("an e-mail address");
+        }
+        if (schema.getEnum() == null && schema.getFormat() == null) {
+            schema.setMaxLength(schema.getMaxLength() == null ? LONGEST_TEXT : schema.getMaxLength());
+            schema.setPattern(schema.getPattern() == null ? PRINTED : schema.getPattern());
+        }
+    }
+
+    private static void boundWholeNumber(Schema<?> schema) {
+        if ("int32".equals(schema.getFormat())) {
+            schema.setMinimum(
+                    schema.getMinimum() == null ? BigDecimal.valueOf(Integer.MIN_VALUE) : schema.getMinimum());
+            schema.setMaximum(
+                    schema.getMaximum() == null ? BigDecimal.valueOf(Integer.MAX_VALUE) : schema.getMaximum());
+        }
+    }
+
+    /** @param whole whether these are all its fields, and not those of one part of it */
+    private static void boundFields(Schema<?> schema, boolean whole) {
+        if (schema.getAdditionalProperties() instanceof Schema<?>) {
+            schema.setMaxProperties(MOST_ITEMS);
+            schema.setPropertyNames(new JsonSchema()
+                    .types(Set.of("string"))
+                    .maxLength(LONGEST_NAME)
+                    .pattern(PRINTED));
+        } else if (whole && schema.getProperties() != null && schema.getAdditionalProperties() == null) {
+            schema.setAdditionalProperties(false);
+        }
     }
 
     private static boolean isRequired(Schema<?> schema, String name) {

@@ -1,8 +1,10 @@
 package kinesia.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -73,11 +75,10 @@ class AccountTest {
         caller.delete(path);
     }
 
-    private static void assertEndsSoon(Caller caller) throws Exception {
-        for (int i = 0; i < 50 && caller.get("/api/places").status() == 200; i++) {
-            Thread.sleep(100);
-        }
-        assertThat(caller.get("/api/places").status()).isEqualTo(401);
+    private static void assertEndsSoon(Caller caller) {
+        await().atMost(Duration.ofSeconds(10))
+                .untilAsserted(
+                        () -> assertThat(caller.get("/api/places").status()).isEqualTo(401));
     }
 
     @Test

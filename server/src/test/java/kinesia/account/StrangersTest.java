@@ -1,6 +1,7 @@
 package kinesia.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -254,13 +255,8 @@ class StrangersTest {
     }
 
     /** Within the few seconds for which a sign-in is not looked up again. */
-    private void assertEndsSoon(HttpRequest page) throws Exception {
-        HttpResponse<String> answer = send(page);
-        for (int i = 0; i < 100 && answer.statusCode() == 200; i++) {
-            Thread.sleep(100);
-            answer = send(page);
-        }
-        assertProblem(answer, 401);
+    private void assertEndsSoon(HttpRequest page) {
+        await().atMost(Duration.ofSeconds(10)).untilAsserted(() -> assertProblem(send(page), 401));
     }
 
     @Test

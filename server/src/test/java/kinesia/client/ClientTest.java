@@ -91,6 +91,11 @@ class ClientTest {
                 .containsExactlyInAnyOrder("details.statureM", "details.bodyMassKg", "details.minutes", "details.name");
         assertThat(answer.body().get("fields").findValuesAsText("message")).contains("from 1.20 to 2.20 m");
 
+        Answer unprinted = caller.put(path, body(details().put("name", "Nu\0ll"), null));
+        assertThat(unprinted.status()).isEqualTo(422);
+        assertThat(unprinted.at("/fields/0/field").asText()).isEqualTo("details.name");
+        assertThat(unprinted.at("/fields/0/message").asText()).contains("cannot be kept");
+
         Answer tooYoung = caller.put(path, body(details().put("bornOn", "2020-01-01"), null));
         assertThat(tooYoung.at("/fields/0/message").asText()).contains("18 to 110");
         Answer noDate = caller.put(path, body(details().put("bornOn", "1959-13-45"), null));

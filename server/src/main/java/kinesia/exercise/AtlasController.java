@@ -68,7 +68,7 @@ class AtlasController {
                                 m.key(),
                                 m.name(),
                                 m.what(),
-                                LimitCheck.againstMethod(m.key(), asked.limits()).stream()
+                                LimitCheck.againstMethod(m, asked.limits()).stream()
                                         .map(Limit::reason)
                                         .toList()))
                         .toList(),

@@ -22,8 +22,8 @@ import kinesia.core.screening.Limit;
 import kinesia.room.Places;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
-import kinesia.shared.Json;
 import kinesia.shared.Problem;
+import kinesia.shared.StoredJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -126,7 +126,8 @@ class CompositionController {
     @GetMapping("/api/templates")
     @Transactional(readOnly = true)
     List<TemplateView> all(@AuthenticationPrincipal SignedIn who) {
-        return Json.readable(templates.findByRoomIdOrderByName(who.roomId()), SessionTemplate::composition).stream()
+        return StoredJson.readable(templates.findByRoomIdOrderByName(who.roomId()), SessionTemplate::composition)
+                .stream()
                 .map(CompositionController::view)
                 .toList();
     }
@@ -201,7 +202,7 @@ class CompositionController {
                                 m.key(),
                                 m.name(),
                                 m.what(),
-                                LimitCheck.againstMethod(m.key(), limits).stream()
+                                LimitCheck.againstMethod(m, limits).stream()
                                         .map(Limit::reason)
                                         .toList()))
                         .toList(),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Vec3;
@@ -43,6 +44,7 @@ public final class Catalogue {
         "also",
         "braced",
         "looped",
+        "alike",
         "up",
         "down",
         "danger",
@@ -107,6 +109,13 @@ public final class Catalogue {
                 }
             }
         });
+        Set<String> movements =
+                byKey.values().stream().map(Exercise::movementFamily).collect(Collectors.toSet());
+        texts.forEach((file, text) -> RuleFile.parse(file, text)
+                .at("movements")
+                .items()
+                .forEach(movement ->
+                        movement.find("alike").ifPresent(alike -> alike.oneOf("a movement", List.copyOf(movements)))));
         return new Catalogue(byKey);
     }
 
@@ -215,9 +224,10 @@ public final class Catalogue {
                 rung.isPresent() ? rung.get().choice(Traits.Rung.class) : null,
                 item.find("also").map(RuleFile::items).orElse(List.of()).stream()
                         .map(also -> also.choice(Stance.class))
-                        .collect(java.util.stream.Collectors.toSet()),
+                        .collect(Collectors.toSet()),
                 item.find("braced").map(RuleFile::yesNo).orElse(false),
-                item.find("looped").map(RuleFile::yesNo).orElse(false));
+                item.find("looped").map(RuleFile::yesNo).orElse(false),
+                item.find("alike").map(RuleFile::text).orElse(null));
     }
 
     private static String[] with(String[] fields, String... more) {

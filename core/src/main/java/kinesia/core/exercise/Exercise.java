@@ -83,6 +83,11 @@ public record Exercise(
                 || traits.families().contains(name);
     }
 
+    /** What a trainer would call the same thing: entries that share it are not planned together. */
+    public String alike() {
+        return traits.alike() == null ? movementFamily : traits.alike();
+    }
+
     /** Whether the body is held this way, wholly or in part. */
     public boolean takes(Stance position) {
         return stance == position || traits.also().contains(position);

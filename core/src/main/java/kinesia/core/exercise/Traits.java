@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param also positions that it takes besides its stance, such as one knee on a bench
  * @param braced whether the working elbow or upper arm is pressed against something that is no pad
  * @param looped whether something is looped round the wrist or held tight on the arm
+ * @param alike another movement that a trainer would call the same thing in one session; null for none
  */
 public record Traits(
         Set<String> families,
@@ -19,9 +20,10 @@ public record Traits(
         @Nullable Rung rung,
         Set<Stance> also,
         boolean braced,
-        boolean looped) {
+        boolean looped,
+        @Nullable String alike) {
     /** An entry about which nothing special is said. */
-    public static final Traits NONE = new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false);
+    public static final Traits NONE = new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false, null);
 
     public Traits {
         families = Set.copyOf(families);

@@ -183,7 +183,7 @@ public final class Workbench {
         }
         List<String> kept = new ArrayList<>(implement.equipment());
         for (String item : entry.equipment()) {
-            boolean ofTheOld = entry.implement().equipment().contains(item) || item.endsWith(" anchor");
+            boolean ofTheOld = entry.implement().equipment().contains(item) || Gear.ANCHORS.contains(item);
             if (!ofTheOld && !kept.contains(item)) {
                 kept.add(item);
             }

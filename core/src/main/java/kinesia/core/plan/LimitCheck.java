@@ -34,7 +34,6 @@ public final class LimitCheck {
     private static final double RAISED_FROM_DEG = 45;
     // Upright in a figure's words: turned within this of neutral is not turned inward [house].
     private static final double ROTATION_TOLERANCE_DEG = 20;
-    private static final String CUFF_METHOD = "low-load-cuff";
 
     private LimitCheck() {}
 
@@ -118,11 +117,11 @@ public final class LimitCheck {
                 .toList();
     }
 
-    /** The limits that leave the method called {@code key} out; cuffs go with the limit on them. */
-    public static List<Limit> againstMethod(String key, List<Limit> limits) {
+    /** The limits that leave {@code method} out; cuffs go with the limit on them. */
+    public static List<Limit> againstMethod(Method method, List<Limit> limits) {
         return limits.stream()
-                .filter(l -> (l.kind() == Limit.Kind.NO_METHOD && key.equals(l.target()))
-                        || (l.kind() == Limit.Kind.NO_CUFFS && key.equals(CUFF_METHOD)))
+                .filter(l -> (l.kind() == Limit.Kind.NO_METHOD && method.key().equals(l.target()))
+                        || (l.kind() == Limit.Kind.NO_CUFFS && method.cuffs()))
                 .toList();
     }
 

@@ -211,5 +211,15 @@ public record PlanRequest(
     public record StressBudget(Site site, Side side, double most, Reason reason) {}
 
     /** The most hard sets of one group at one visit, and why. */
-    public record SetBudget(int sets, Reason reason) {}
+    public record SetBudget(int sets, boolean cut, Reason reason) {
+        /** What the week allows. */
+        public SetBudget(int sets, Reason reason) {
+            this(sets, false, reason);
+        }
+
+        /** Fewer than the week allows, because of a response or a limit. */
+        public static SetBudget cutTo(int sets, Reason reason) {
+            return new SetBudget(sets, true, reason);
+        }
+    }
 }

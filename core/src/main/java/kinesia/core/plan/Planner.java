@@ -239,7 +239,7 @@ public final class Planner {
 
     private static List<Reason> againstMethod(PlanRequest request) {
         Method method = request.method();
-        List<Reason> against = new ArrayList<>(LimitCheck.againstMethod(method.key(), request.limits()).stream()
+        List<Reason> against = new ArrayList<>(LimitCheck.againstMethod(method, request.limits()).stream()
                 .map(Limit::reason)
                 .toList());
         boolean cuffsHere = request.equipment().fixtures() != null

@@ -2,7 +2,6 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import kinesia.core.arm.LoadCurve;
@@ -35,11 +34,6 @@ final class SessionNumbers {
     private static final double TRAIT_VALUE = 0.8;
     // Also where nothing is sore, more than the reference asks is not asked for nothing [house].
     private static final double COST_OVER_REFERENCE = 0.15;
-    // Movements that a trainer would call the same thing twice in one session.
-    private static final Map<String, String> ALIKE = Map.of(
-            "press-down-one-arm", "press-down",
-            "curl-cable", "curl-at-side",
-            "curl-band", "curl-at-side");
     // Of two new things at a sore place nobody can tell next morning which one it was [house].
     private static final double COST_OF_NEW_AT_SORE = 0.4;
     private static final int MOST_OVERHEAD = 2;
@@ -148,8 +142,7 @@ final class SessionNumbers {
 
     /** What may not be in a session twice: a movement, or in a series the same part of its range. */
     private static String family(Candidate c) {
-        String movement = c.exercise().movementFamily();
-        String alike = ALIKE.getOrDefault(movement, movement);
+        String alike = c.exercise().alike();
         if (!c.pick().repeats()) {
             return alike;
         }

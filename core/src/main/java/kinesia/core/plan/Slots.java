@@ -255,7 +255,7 @@ final class Slots {
         String instead =
                 best == null ? "" : shape.candidate(best.inPlaceOf()).exercise().name();
         Head.Group group = c.exercise().group();
-        Reason budget = budgetReason(group);
+        PlanRequest.SetBudget budget = Objects.requireNonNull(request.budget().get(group));
         String exact = best == null
                 ? "Allowed, worth " + Numbers.plain(c.worth())
                         + " a set; no exercise of today can make place for it: its movement is in already, or time, sets or"
@@ -272,8 +272,7 @@ final class Slots {
                 .with("worth", c.worth())
                 .with("in place of", instead.isEmpty() ? "nothing" : instead);
         // When a response has cut the sets, that is why there is no room for it.
-        boolean cut = !budget.ruleId().startsWith("WEEK-");
-        return cut ? List.of(budget, rank) : List.of(rank);
+        return budget.cut() ? List.of(budget.reason(), rank) : List.of(rank);
     }
 
     private Reason budgetReason(Head.Group group) {

@@ -198,15 +198,20 @@ class LimitsOverTheCatalogueTest {
         return LimitCheck.broken(turned, MODEL.curve(turned, BODY, 2), Map::of, List.of(limit));
     }
 
+    private static Method method(String key) {
+        return RuleFiles.methods().find(key).orElseThrow();
+    }
+
     @Test
     void a_method_is_left_out_by_its_limit_and_cuffs_by_theirs() {
         Limit method = limit(Kind.NO_METHOD, null, "extension-day", null, null);
         Limit cuffs = limit(Kind.NO_CUFFS, null, null, null, null);
-        assertThat(LimitCheck.againstMethod("extension-day", List.of(method, cuffs)))
+        assertThat(LimitCheck.againstMethod(method("extension-day"), List.of(method, cuffs)))
                 .containsExactly(method);
-        assertThat(LimitCheck.againstMethod("low-load-cuff", List.of(method, cuffs)))
+        assertThat(LimitCheck.againstMethod(method("low-load-cuff"), List.of(method, cuffs)))
                 .containsExactly(cuffs);
-        assertThat(LimitCheck.againstMethod("seated", List.of(method, cuffs))).isEmpty();
+        assertThat(LimitCheck.againstMethod(method("seated"), List.of(method, cuffs)))
+                .isEmpty();
     }
 
     @Test

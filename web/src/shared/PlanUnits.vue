@@ -29,7 +29,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
     <h3>
       {{ unitTitle(unit) }}
       <span class="quiet">
-        {{ rounds(unit) }}, rest {{ unit.restSeconds || plan.restSeconds }} s
+        {{ rounds(unit) }}, rest {{ unit.restSeconds }} s
         <WhyButton :reason="plan.restReason" about="the rest" />
       </span>
     </h3>

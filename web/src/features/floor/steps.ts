@@ -28,7 +28,7 @@ export function stepsOf(session: SessionView): Step[] {
           steps.push({
             slot: forArm(slot, side),
             unit: unitTitle(unit),
-            restSeconds: unit.restSeconds || session.plan.restSeconds,
+            restSeconds: unit.restSeconds,
             setNumber: round,
             side,
             lastOfRound: false,

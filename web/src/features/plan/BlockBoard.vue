@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import type { Composition, Week } from '@/shared/api/types'
+import type { Composition, Reason, Week } from '@/shared/api/types'
 import DayPicker from '@/shared/DayPicker.vue'
 import { date } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import WhyButton from '@/shared/WhyButton.vue'
 import { useCall } from '@/shared/useCall'
 
 /** The weeks ahead as they would go if every visit were "go": is the rise right, and do the days fit? */
@@ -12,6 +13,7 @@ const props = defineProps<{ clientId: string; composition: Composition }>()
 const { problem, busy, run } = useCall()
 const days = ref<string[]>(['MONDAY', 'THURSDAY'])
 const weeks = ref<Week[]>([])
+const reasons = ref<Reason[]>([])
 const howMany = ref(6)
 
 async function plan() {
@@ -23,6 +25,7 @@ async function plan() {
   }
   const answer = await run(() => ask(() => api.POST('/api/plan/block', { body })))
   weeks.value = answer?.weeks ?? []
+  reasons.value = answer?.reasons ?? []
 }
 const sets = (visit: Week['visits'][number], group: string) =>
   visit.result.plan?.units
@@ -48,6 +51,12 @@ const names = (visit: Week['visits'][number]) =>
     <p v-if="weeks.length" class="quiet small">
       As it would go if every visit were “go”; what mornings say will change it.
     </p>
+    <ul v-if="reasons.length" class="small mb-2">
+      <li v-for="r in reasons" :key="r.ruleId">
+        {{ r.exact }}
+        <WhyButton :reason="r" about="the sets of the weeks" />
+      </li>
+    </ul>
     <ol v-if="weeks.length" class="weeks">
       <li v-for="w in weeks" :key="w.number" :class="{ lighter: w.lighter }">
         <h3>

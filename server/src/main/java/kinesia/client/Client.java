@@ -1,6 +1,5 @@
 package kinesia.client;
 
-import com.fasterxml.jackson.core.type.TypeReference;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -8,10 +7,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Period;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -21,11 +18,17 @@ import kinesia.core.exercise.Body;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import kinesia.core.screening.ScreenAnswers.PastStop;
 import kinesia.room.Place;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A client of a room. */
 @Entity
+@DynamicUpdate
 public class Client {
     @Id
     private UUID id;
@@ -63,14 +66,12 @@ public class Client {
 
     private int visitsPerWeek;
     private int minutes;
-    private String cautions;
-    private String cautionDetails;
-    private String dislikes;
     private String otherTraining;
-    private String heavyDays;
-    private String days;
-    private String events;
-    private String otherPlaces;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Intake intake;
+
     private @Nullable LocalDate holdSince;
     private @Nullable String holdReason;
 
@@ -96,18 +97,13 @@ public class Client {
         units = d.units();
         visitsPerWeek = d.visitsPerWeek();
         minutes = d.minutes();
-        cautions = Json.write(d.cautions());
-        cautionDetails = Json.write(Objects.requireNonNull(d.cautionDetails()));
-        dislikes = Json.write(d.dislikes());
         otherTraining = Objects.requireNonNull(d.otherTraining()).strip();
-        heavyDays = Json.write(Objects.requireNonNull(d.heavyDays()));
-        days = Json.write(Objects.requireNonNull(d.days()));
-        events = Json.write(Objects.requireNonNull(d.events()));
-        otherPlaces = Json.write(Objects.requireNonNull(d.otherPlaces()));
+        intake = Intake.of(d);
     }
 
     /** Everything the intake holds. */
     public ClientDetails details() {
+        Intake said = intake();
         return new ClientDetails(
                 name,
                 bornOn,
@@ -122,14 +118,18 @@ public class Client {
                 visitsPerWeek,
                 minutes,
                 place.id(),
-                cautions(),
-                cautionDetails(),
-                Json.read(dislikes, new TypeReference<List<String>>() {}),
+                said.cautions(),
+                said.cautionDetails(),
+                said.dislikes(),
                 otherTraining,
-                Json.read(heavyDays, new TypeReference<List<DayOfWeek>>() {}),
-                Json.read(days, new TypeReference<List<DayOfWeek>>() {}),
-                Json.read(events, new TypeReference<List<ClientDetails.ComingEvent>>() {}),
-                Json.read(otherPlaces, new TypeReference<List<UUID>>() {}));
+                said.heavyDays(),
+                said.days(),
+                said.events(),
+                said.otherPlaces());
+    }
+
+    private Intake intake() {
+        return StoredJson.readable(intake, "intake");
     }
 
     public UUID id() {
@@ -161,12 +161,12 @@ public class Client {
     }
 
     public Map<String, Boolean> cautions() {
-        return Json.read(cautions, new TypeReference<Map<String, Boolean>>() {});
+        return intake().cautions();
     }
 
     /** What was said of cautions beyond yes: which arm, which medicine, the last dose. */
     public Map<String, CautionDetail> cautionDetails() {
-        return Json.read(cautionDetails, new TypeReference<Map<String, CautionDetail>>() {});
+        return intake().cautionDetails();
     }
 
     /** Holds planning until a new screen, with what happened. */

@@ -45,7 +45,19 @@ class ClientController {
             String placeName,
             @Nullable String holdReason) {}
 
+    /** A client as a list to choose from shows it. */
+    record ClientName(UUID id, String name) {}
+
     record SaveClient(@Nullable Long version, @Valid ClientDetails details) {}
+
+    /** The clients of the room by name. */
+    @GetMapping("/api/clients")
+    @Transactional(readOnly = true)
+    List<ClientName> names(@AuthenticationPrincipal SignedIn who) {
+        return clients.findNames(who.roomId()).stream()
+                .map(c -> new ClientName(c.getId(), c.getName()))
+                .toList();
+    }
 
     @GetMapping("/api/clients/{id}")
     @Transactional(readOnly = true)

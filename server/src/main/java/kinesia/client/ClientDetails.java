@@ -78,7 +78,7 @@ public record ClientDetails(
         @Nullable @Size(max = 6, message = "at most 6 places")
         List<UUID> otherPlaces) {
 
-    // Intakes kept before these were asked have none of them.
+    // What a body leaves out was not said.
     public ClientDetails {
         cautionDetails = cautionDetails == null ? Map.of() : Map.copyOf(cautionDetails);
         otherTraining = otherTraining == null ? "" : otherTraining;

@@ -5,15 +5,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kinesia.shared.Problem;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 /** Stored clients; always asked for together with the room, so that another room's client cannot be reached. */
 public interface Clients extends JpaRepository<Client, UUID> {
-    @EntityGraph(attributePaths = "place")
-    List<Client> findByRoomIdOrderByName(UUID roomId);
+    /** The room's clients by name, and nothing else of them. */
+    @Query("select c.id as id, c.name as name from Client c where c.roomId = :roomId order by c.name")
+    List<Name> findNames(UUID roomId);
+
+    /** A client by name. */
+    interface Name {
+        UUID getId();
+
+        String getName();
+    }
 
     /** Written out: an entity graph would be translated anew at each of the many calls. */
     @Query("select c from Client c join fetch c.place where c.id = :id and c.roomId = :roomId")

@@ -19,13 +19,15 @@ import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.Atlas;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
+import kinesia.core.response.NextVisit;
 import kinesia.core.screening.Limit;
 import kinesia.floor.SetLogs;
+import kinesia.floor.TrainingSessions;
 import kinesia.room.StarterPlaces;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
-import kinesia.shared.Json;
 import kinesia.shared.Problem;
+import kinesia.shared.StoredJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -38,6 +40,7 @@ class ClientAtlas {
     private final Clients clients;
     private final Standings standings;
     private final RoomCalendar calendar;
+    private final TrainingSessions sessions;
     private final SetLogs logs;
     private final StarterPlaces places;
     private final Variations variations;
@@ -47,6 +50,7 @@ class ClientAtlas {
             Clients clients,
             Standings standings,
             RoomCalendar calendar,
+            TrainingSessions sessions,
             SetLogs logs,
             StarterPlaces places,
             Variations variations,
@@ -54,6 +58,7 @@ class ClientAtlas {
         this.clients = clients;
         this.standings = standings;
         this.calendar = calendar;
+        this.sessions = sessions;
         this.logs = logs;
         this.places = places;
         this.variations = variations;
@@ -94,7 +99,9 @@ class ClientAtlas {
         Client client = clients.require(clientId, who.roomId());
         Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
         Map<String, Double> used = new HashMap<>();
-        logs.findLastLoads(client.id()).forEach(u -> used.put(u.getExerciseKey(), u.getLoadKg()));
+        sessions.findLastEnded(client.id())
+                .map(last -> logs.findLastLoads(client.id(), last.minusDays(NextVisit.LOOKS_BACK_DAYS)))
+                .ifPresent(lately -> lately.forEach(u -> used.put(u.getExerciseKey(), u.getLoadKg())));
         return make(
                 client,
                 client.body(),
@@ -118,7 +125,7 @@ class ClientAtlas {
             boolean longLength,
             SignedIn who) {
         Map<String, Variation> own = new LinkedHashMap<>();
-        Json.readable(variations.findByRoomIdOrderByName(who.roomId()), Variation::adjustment)
+        StoredJson.readable(variations.findByRoomIdOrderByName(who.roomId()), Variation::adjustment)
                 .forEach(v -> own.put(v.key(), v));
         ExerciseModel withOwn = model.with(model.catalogue()
                 .with(own.values().stream()

@@ -7,7 +7,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import kinesia.core.response.FeltTrial;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** A felt trial as kept with its client. */
 @Entity
@@ -17,7 +22,11 @@ class FeltTrialRow {
     private UUID id;
 
     private UUID clientId;
-    private String trial;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable FeltTrial trial;
+
     private LocalDate triedOn;
     private Instant triedAt;
     private String triedBy;
@@ -27,7 +36,7 @@ class FeltTrialRow {
     FeltTrialRow(UUID id, UUID clientId, FeltTrial trial, LocalDate on, Instant at, String by) {
         this.id = id;
         this.clientId = clientId;
-        this.trial = Json.write(trial);
+        this.trial = trial;
         this.triedOn = on;
         this.triedAt = at;
         this.triedBy = by;
@@ -42,7 +51,7 @@ class FeltTrialRow {
     }
 
     FeltTrial trial() {
-        return Json.read(trial, FeltTrial.class);
+        return StoredJson.readable(trial, "felt trial");
     }
 
     LocalDate triedOn() {

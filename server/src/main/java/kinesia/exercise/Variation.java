@@ -6,10 +6,17 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
 import kinesia.core.exercise.Adjustment;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** A room's own variation of a catalogue entry. */
 @Entity
+@DynamicUpdate
 class Variation {
     private static final String KEY_PREFIX = "own-";
 
@@ -22,7 +29,11 @@ class Variation {
     private UUID roomId;
     private String name;
     private String exerciseKey;
-    private String adjustment;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Adjustment adjustment;
+
     private String keptBy;
     private LocalDate keptOn;
 
@@ -37,7 +48,7 @@ class Variation {
 
     final void change(String newName, Adjustment newAdjustment, String by, LocalDate on) {
         name = newName.strip();
-        adjustment = Json.write(newAdjustment);
+        adjustment = newAdjustment;
         keptBy = by;
         keptOn = on;
     }
@@ -64,6 +75,6 @@ class Variation {
     }
 
     Adjustment adjustment() {
-        return Json.read(adjustment, Adjustment.class);
+        return StoredJson.readable(adjustment, "variation");
     }
 }

@@ -23,7 +23,7 @@ class FloorLooks {
             select t.status, t.visit_on, c.id, c.version, p.id, p.version
             from training_session t
               join client c on c.id = t.client_id
-              join place p on p.id = coalesce((t.door::jsonb ->> 'placeId')::uuid, c.place_id)
+              join place p on p.id = coalesce((t.door -> 'document' ->> 'placeId')::uuid, c.place_id)
             where t.id = ? and c.room_id = ?
             for update of t
             """;

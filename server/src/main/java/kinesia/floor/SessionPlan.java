@@ -5,7 +5,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Transient;
 import java.util.UUID;
 import kinesia.core.plan.Plan;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
 /** The plan of one session as it was when it was made. Apart from the session, because the history is read often. */
@@ -14,7 +19,9 @@ class SessionPlan implements Persistable<UUID> {
     @Id
     private UUID sessionId;
 
-    private String plan;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Plan plan;
 
     @Transient
     private boolean fresh;
@@ -23,12 +30,12 @@ class SessionPlan implements Persistable<UUID> {
 
     SessionPlan(UUID sessionId, Plan plan) {
         this.sessionId = sessionId;
-        this.plan = Json.write(plan);
+        this.plan = plan;
         this.fresh = true;
     }
 
     Plan plan() {
-        return Json.read(plan, Plan.class);
+        return StoredJson.readable(plan, "plan");
     }
 
     @Override

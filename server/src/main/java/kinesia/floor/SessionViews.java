@@ -22,7 +22,7 @@ import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
-import kinesia.core.screening.Assessment;
+import kinesia.core.response.TrainingHold;
 import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
 import kinesia.room.Places;
@@ -151,9 +151,9 @@ class SessionViews {
 
     /** Why nothing more may be lifted: what a screen taken since the session was planned says. */
     private List<Reason> held(Client client) {
-        Assessment assessment =
-                standings.of(client.id(), calendar.today(client.roomId())).assessment();
-        return assessment == null ? List.of() : assessment.holds();
+        TrainingHold hold =
+                standings.of(client.id(), calendar.today(client.roomId())).hold(client.stop(), null, List.of());
+        return hold == null ? List.of() : hold.reasons();
     }
 
     private Here here(TrainingSession session, Client client) {

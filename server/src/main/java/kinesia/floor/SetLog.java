@@ -1,6 +1,5 @@
 package kinesia.floor;
 
-import com.fasterxml.jackson.core.type.TypeReference;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -16,12 +15,18 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Site;
 import kinesia.core.screening.PainScore;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
 /** One logged set. Its id is made by whoever logs it, so that sending it twice keeps it once. */
 @Entity
+@DynamicUpdate
 public class SetLog implements Persistable<UUID> {
     @Id
     private UUID id;
@@ -48,7 +53,10 @@ public class SetLog implements Persistable<UUID> {
     @Enumerated(EnumType.STRING)
     private @Nullable Side painSide;
 
-    private String faults;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable List<String> faults;
+
     private boolean undone;
 
     // The id is made elsewhere, so its presence does not tell a stored row from a new one.
@@ -87,7 +95,7 @@ public class SetLog implements Persistable<UUID> {
         this.pain = set.pain().value();
         this.painSite = set.painSite();
         this.painSide = set.painSide();
-        this.faults = Json.write(faults);
+        this.faults = faults;
     }
 
     UUID id() {
@@ -113,7 +121,7 @@ public class SetLog implements Persistable<UUID> {
     }
 
     List<String> faults() {
-        return Json.read(faults, new TypeReference<>() {});
+        return StoredJson.readable(faults, "list of faults");
     }
 
     /** The set as the core knows it, done {@code on} that day. */

@@ -24,19 +24,31 @@ public interface SetLogs extends JpaRepository<SetLog, UUID> {
     Optional<SetLog> findFirstBySessionIdAndUndoneFalseAndExerciseKeyAndSideAndSetNumber(
             UUID sessionId, String exerciseKey, @Nullable Side side, int setNumber);
 
-    /** Of the clients' sets those that hurt and those of sessions from {@code since} on. */
-    @Query("select l from SetLog l join TrainingSession t on t.id = l.sessionId where t.clientId in :clientIds"
+    /** Of the sessions' sets those that hurt and those of sessions from {@code since} on. */
+    @Query("select l from SetLog l join TrainingSession t on t.id = l.sessionId where t.id in :sessionIds"
             + " and not l.undone and (l.pain > 0 or t.visitOn >= :since) order by l.loggedAt")
-    List<SetLog> findThatHurtOrSince(Collection<UUID> clientIds, LocalDate since);
+    List<SetLog> findThatHurtOrSince(Collection<UUID> sessionIds, LocalDate since);
 
-    /** The load of the last set of each exercise in the client's ended sessions. */
+    /** How many sets of each session stand; those without one are not in it. */
+    @Query("select l.sessionId as sessionId, count(l) as sets from SetLog l where l.sessionId in :sessionIds"
+            + " and not l.undone group by l.sessionId")
+    List<Count> countBySession(Collection<UUID> sessionIds);
+
+    /** A session and the number of its sets. */
+    interface Count {
+        UUID getSessionId();
+
+        long getSets();
+    }
+
+    /** The load of the last set of each exercise in the client's ended sessions from {@code from} on. */
     @Query(
             nativeQuery = true,
             value = "select distinct on (l.exercise_key) l.exercise_key as \"exerciseKey\", l.load_kg as \"loadKg\""
                     + " from set_log l join training_session t on t.id = l.session_id"
-                    + " where t.client_id = :clientId and not l.undone and t.status not in ('PLANNED', 'RUNNING')"
+                    + " where t.client_id = :clientId and t.visit_on >= :from and not l.undone and t.status not in ('PLANNED', 'RUNNING')"
                     + " order by l.exercise_key, t.visit_on desc, l.logged_at desc")
-    List<UsedLoad> findLastLoads(UUID clientId);
+    List<UsedLoad> findLastLoads(UUID clientId, LocalDate from);
 
     /** An exercise and the load it was last done with. */
     interface UsedLoad {

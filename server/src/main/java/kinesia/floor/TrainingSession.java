@@ -1,6 +1,5 @@
 package kinesia.floor;
 
-import com.fasterxml.jackson.core.type.TypeReference;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,11 +12,17 @@ import java.util.UUID;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.SiteSignal;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** One session; its plan is kept beside it as it was when it was planned. */
 @Entity
+@DynamicUpdate
 public class TrainingSession {
     private static final String SIGN_AFTER_SIGN = "; ";
 
@@ -33,10 +38,22 @@ public class TrainingSession {
     @Enumerated(EnumType.STRING)
     private Status status;
 
-    private String soreSites;
-    private String door;
-    private String changes;
-    private String signals;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable List<SoreSite> soreSites;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable DoorAnswers door;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable List<Change> changes;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable List<SiteSignal> signals;
+
     private String plannedBy;
     private @Nullable Instant finishedAt;
     private @Nullable String stopSign;
@@ -65,15 +82,16 @@ public class TrainingSession {
         this.clientId = clientId;
         this.visitOn = visitOn;
         this.status = Status.PLANNED;
-        this.soreSites = Json.write(soreSites);
-        this.door = Json.write(door);
-        this.changes = Json.write(changes);
-        this.signals = Json.write(signals);
+        this.soreSites = soreSites;
+        this.door = door;
+        this.changes = changes;
+        this.signals = signals;
         this.plannedBy = plannedBy;
     }
 
     /** An outline of one that is stored, never stored itself. */
-    TrainingSession(UUID id, UUID clientId, LocalDate visitOn, Status status, String soreSites, String door) {
+    TrainingSession(
+            UUID id, UUID clientId, LocalDate visitOn, Status status, List<SoreSite> soreSites, DoorAnswers door) {
         this.id = id;
         this.clientId = clientId;
         this.visitOn = visitOn;
@@ -103,19 +121,19 @@ public class TrainingSession {
     }
 
     public List<SoreSite> soreSites() {
-        return Json.read(soreSites, new TypeReference<>() {});
+        return StoredJson.readable(soreSites, "list of sore places");
     }
 
     public DoorAnswers door() {
-        return Json.read(door, DoorAnswers.class);
+        return StoredJson.readable(door, "door check");
     }
 
     public List<Change> changes() {
-        return Json.read(changes, new TypeReference<>() {});
+        return StoredJson.readable(changes, "list of changes");
     }
 
     public List<SiteSignal> signals() {
-        return Json.read(signals, new TypeReference<>() {});
+        return StoredJson.readable(signals, "list of signals");
     }
 
     public @Nullable String stopSign() {

@@ -28,6 +28,7 @@ import kinesia.core.exercise.Figure;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Block;
+import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
@@ -151,7 +152,8 @@ class ComposeController {
     /** @param weeks 1 to 6 */
     record BlockAsk(UUID clientId, Composition composition, int weeks, List<DayOfWeek> days) {}
 
-    record BlockView(List<Block.Week> weeks) {}
+    /** @param reasons of the sets a week and of their share between front and back */
+    record BlockView(List<Block.Week> weeks, List<Reason> reasons) {}
 
     /** The best session for the composition; nothing is stored. */
     @Operation(
@@ -204,26 +206,19 @@ class ComposeController {
             throw Problem.refused("Nothing can be planned for this client now.");
         }
         Client client = clients.require(ask.clientId(), who.roomId());
-        boolean sore = !request.soreSites().isEmpty();
-        int first = Math.max(
-                1,
-                request.budget().values().stream()
-                                .mapToInt(PlanRequest.SetBudget::sets)
-                                .max()
-                                .orElse(1)
-                        * ask.days().size());
-        int ceiling = Math.max(first, sore ? 12 : 16);
-        // Looks: the back of the arm is more than half of it, so it gets a set or two more.
-        boolean size = client.details().goal() == ClientDetails.Goal.ARM_SIZE
-                || client.details().goal() == ClientDetails.Goal.LOOK;
-        return new BlockView(new Block(planner)
-                .plan(new Block.Request(
-                        request,
-                        ask.weeks(),
-                        new TreeSet<>(ask.days()),
-                        new Block.WeeklySets(Math.min(16, first), sore ? 1 : 2, Math.min(16, ceiling)),
-                        size ? 0.75 : 1,
-                        Set.of())));
+        ClientDetails.Goal goal = client.details().goal();
+        BlockSets allowed = BlockSets.of(
+                request, ask.days().size(), goal == ClientDetails.Goal.ARM_SIZE || goal == ClientDetails.Goal.LOOK);
+        return new BlockView(
+                new Block(planner)
+                        .plan(new Block.Request(
+                                request,
+                                ask.weeks(),
+                                new TreeSet<>(ask.days()),
+                                allowed.sets(),
+                                allowed.ratio(),
+                                Set.of())),
+                allowed.reasons());
     }
 
     private List<PlanCheck.Mark> marks(PlanRequest request, Composition composition) {

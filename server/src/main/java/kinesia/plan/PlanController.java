@@ -135,7 +135,11 @@ class PlanController {
         if (open != null) {
             return new Planned(open, List.of(), List.of());
         }
-        if (sessions.existsById(id)) {
+        TrainingSession known = sessions.findById(id).orElse(null);
+        if (known != null) {
+            if (!known.clientId().equals(clientId)) {
+                throw Problem.notFound();
+            }
             return new Planned(id, List.of(), List.of());
         }
         List<SessionRecord> records = history.of(clientId, door.sites()).stream()
@@ -182,7 +186,6 @@ class PlanController {
             return null;
         }
         SessionHistory.Entry last = entries.get(entries.size() - 1);
-        boolean due = last.record().morning() == null && last.record().on().isBefore(today);
-        return due ? last.sessionId() : null;
+        return last.record().isMorningDue(today) ? last.sessionId() : null;
     }
 }

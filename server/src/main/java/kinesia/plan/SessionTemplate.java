@@ -4,8 +4,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
 import kinesia.shared.WrittenOnce;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** A composition the room keeps under a name, for any client. */
 @Entity
@@ -13,7 +18,11 @@ import kinesia.shared.WrittenOnce;
 class SessionTemplate extends WrittenOnce {
     private UUID roomId;
     private String name;
-    private String body;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Composition body;
+
     private Instant madeAt;
     private String madeBy;
 
@@ -23,7 +32,7 @@ class SessionTemplate extends WrittenOnce {
         super(id);
         this.roomId = roomId;
         this.name = name;
-        this.body = Json.write(composition);
+        this.body = composition;
         this.madeAt = at;
         this.madeBy = by;
     }
@@ -37,7 +46,7 @@ class SessionTemplate extends WrittenOnce {
     }
 
     Composition composition() {
-        return Json.read(body, Composition.class);
+        return StoredJson.readable(body, "template");
     }
 
     Instant madeAt() {

@@ -6,11 +6,17 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** One client's composition. */
 @Entity
+@DynamicUpdate
 @Table(name = "composition")
 class StoredComposition {
     @Id
@@ -20,7 +26,10 @@ class StoredComposition {
     @Version
     private @Nullable Long version;
 
-    private String body;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Composition body;
+
     private Instant changedAt;
     private String changedBy;
 
@@ -31,7 +40,7 @@ class StoredComposition {
     }
 
     void change(Composition composition, Instant at, String by) {
-        body = Json.write(composition);
+        body = composition;
         changedAt = at;
         changedBy = by;
     }
@@ -41,7 +50,7 @@ class StoredComposition {
     }
 
     Composition composition() {
-        return Json.read(body, Composition.class);
+        return StoredJson.readable(body, "composition");
     }
 
     Instant changedAt() {

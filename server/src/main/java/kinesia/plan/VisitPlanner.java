@@ -1,7 +1,7 @@
 package kinesia.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -22,18 +22,15 @@ import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
-import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
 import kinesia.core.response.NextVisit;
 import kinesia.core.response.NextVisit.Preparation;
 import kinesia.core.response.SessionRecord;
-import kinesia.core.response.Signal;
+import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.response.TrainingHold;
 import kinesia.core.response.WeekDose;
-import kinesia.core.screening.Assessment;
-import kinesia.core.screening.Finding;
 import kinesia.core.screening.Limit;
-import kinesia.screening.Screen;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -120,32 +117,23 @@ public class VisitPlanner {
             LocalDate day,
             Door door,
             Composition composition) {
-        Screen screen = standing.screen();
-        Assessment assessment = standing.assessment();
-        if (client.holdReason() != null) {
-            return refused(
-                    Reason.of(
-                                    "HOLD-stop",
-                                    Tag.HOUSE,
-                                    "until a new screen records what happened",
-                                    "The last session was stopped: " + client.holdReason()
-                                            + ". Nothing is planned until a new screen records what happened.",
-                                    "First we write down what happened and who has looked at it.")
-                            .with("sign", client.holdReason()),
-                    List.of("Take a new screen before anything is planned."));
-        }
-        if (screen == null || assessment == null) {
-            return refused(
-                    Reason.of(
-                            "SCREEN-missing",
-                            Tag.HOUSE,
-                            "a screen before the first session",
-                            "There is no screen yet; nothing is planned without one.",
-                            "Before we lift anything, a few questions."),
-                    List.of("Take the first screen."));
-        }
-        if (!assessment.allowsPlanning()) {
-            return heldByScreen(assessment);
+        Collection<SiteSignal> answered = SignalRules.ofLast(records);
+        TrainingHold hold = standing.hold(
+                client.stop(),
+                records.isEmpty() ? null : records.get(records.size() - 1).on(),
+                answered);
+        if (hold != null) {
+            boolean byResponse = hold.cause() == TrainingHold.Cause.RESPONSE;
+            List<SiteSignal> signals = byResponse ? List.copyOf(answered) : List.of();
+            return new Ready(
+                    null,
+                    new Outcome(
+                            new PlanResult(null, hold.reasons()),
+                            byResponse ? standing.soreSites() : List.of(),
+                            signals,
+                            List.of(),
+                            hold.whatToDo()),
+                    signals);
         }
         ClientDetails details = client.details();
         List<SoreSite> sore = standing.soreSites();
@@ -154,25 +142,6 @@ public class VisitPlanner {
                 new NextVisit.Visit(
                         model, client.body(), equipment, limits, day, details.visitsPerWeek(), !sore.isEmpty()),
                 records);
-        List<SiteSignal> refer = records.isEmpty()
-                        || screen.takenOn()
-                                .isAfter(records.get(records.size() - 1).on())
-                ? List.of()
-                : past.lastSignals().stream()
-                        .filter(s -> s.signal() == Signal.REFER)
-                        .toList();
-        if (!refer.isEmpty()) {
-            return new Ready(
-                    null,
-                    new Outcome(
-                            new PlanResult(
-                                    null, refer.stream().map(SiteSignal::reason).toList()),
-                            sore,
-                            past.lastSignals(),
-                            List.of(),
-                            List.of("Refer to a licensed clinician; screen again before anything is planned.")),
-                    past.lastSignals());
-        }
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();
         Method method = composition.method() == null
@@ -224,24 +193,5 @@ public class VisitPlanner {
                 ? Map.of()
                 : records.get(records.size() - 1).plan().slots().stream()
                         .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
-    }
-
-    private static Ready heldByScreen(Assessment assessment) {
-        List<String> todo = new ArrayList<>(
-                assessment.findings().stream().map(Finding::whatToDo).distinct().toList());
-        if (!assessment.missing().isEmpty()) {
-            todo.add("Finish the screen.");
-        }
-        return new Ready(
-                null,
-                new Outcome(new PlanResult(null, assessment.holds()), List.of(), List.of(), List.of(), todo),
-                List.of());
-    }
-
-    private static Ready refused(Reason reason, List<String> whatToDo) {
-        return new Ready(
-                null,
-                new Outcome(new PlanResult(null, List.of(reason)), List.of(), List.of(), List.of(), whatToDo),
-                List.of());
     }
 }

@@ -6,10 +6,17 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import kinesia.core.response.Morning;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** The answers on the morning after one session. */
 @Entity
+@DynamicUpdate
 public class MorningCheck {
     @Id
     private UUID sessionId;
@@ -17,7 +24,10 @@ public class MorningCheck {
     @Version
     private long version;
 
-    private String answers;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Morning answers;
+
     private Instant answeredAt;
 
     protected MorningCheck() {}
@@ -28,7 +38,7 @@ public class MorningCheck {
     }
 
     final void change(Morning newAnswers, Instant at) {
-        answers = Json.write(newAnswers);
+        answers = newAnswers;
         answeredAt = at;
     }
 
@@ -41,6 +51,6 @@ public class MorningCheck {
     }
 
     Morning answers() {
-        return Json.read(answers, Morning.class);
+        return StoredJson.readable(answers, "morning");
     }
 }

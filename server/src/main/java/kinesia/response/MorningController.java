@@ -110,11 +110,7 @@ class MorningController {
 
     private MorningView view(TrainingSession session, Client client) {
         LocalDate today = calendar.today(client.roomId());
-        SessionRecord record = history.of(client.id(), null).stream()
-                .filter(e -> e.sessionId().equals(session.id()))
-                .map(SessionHistory.Entry::record)
-                .findFirst()
-                .orElseThrow(() -> Problem.refused("This session is still running."));
+        SessionRecord record = history.one(session);
         List<PlaceToAsk> places = record.places().entrySet().stream()
                 .map(e -> new PlaceToAsk(e.getKey().site(), e.getKey().side(), e.getValue()))
                 .toList();

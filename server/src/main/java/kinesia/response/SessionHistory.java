@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.plan.Plan;
 import kinesia.core.response.Morning;
+import kinesia.core.response.NextVisit;
 import kinesia.core.response.Planned;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
@@ -21,6 +22,8 @@ import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
+import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Ended sessions with their sets, mornings and next doors, as the core reads them. */
@@ -42,16 +45,17 @@ public class SessionHistory {
     public record Entry(UUID sessionId, TrainingSession.Status status, SessionRecord record) {}
 
     /**
-     * The ended sessions of a client, oldest first.
+     * What of a client's record the next visit turns on, oldest first: the ended sessions of {@link NextVisit#LOOKS_BACK_DAYS}
+     * before the last one.
      *
      * @param doorNow the door check of the visit being planned, which closes the last session; null for a preview
      */
-    public List<Entry> of(UUID clientId, @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
-        List<TrainingSession> all = sessions.findByClientIdInOrderByVisitOnAsc(List.of(clientId));
-        List<UUID> ids = all.stream().map(TrainingSession::id).toList();
+    public List<Entry> of(UUID clientId, @Nullable List<SitePain> doorNow) {
+        List<TrainingSession> lately = sessions.findLately(clientId);
+        List<UUID> ids = lately.stream().map(TrainingSession::id).toList();
         Map<UUID, Plan> plans = storedPlans.ofAll(ids);
         return ofAll(
-                        all,
+                        lately,
                         logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids),
                         doorNow,
                         id -> Planned.of(plans.get(id)))
@@ -59,22 +63,38 @@ public class SessionHistory {
     }
 
     /**
-     * The ended sessions of many clients at once, in outline: each plan is brought only when it is asked for, and of sessions
-     * before {@code since} only the sets that hurt are there, which is all that a signal asks of them.
+     * The same of many clients at once, in outline: each plan is brought only when it is asked for, and of sessions before
+     * {@code since} only the sets that hurt are there, which is all that a signal asks of them.
      */
     public Map<UUID, List<Entry>> outline(Collection<UUID> clientIds, LocalDate since) {
-        List<TrainingSession> all = sessions.findOutlines(clientIds);
+        List<TrainingSession> lately = sessions.findOutlines(clientIds, NextVisit.LOOKS_BACK_DAYS);
         return ofAll(
-                all,
-                logs.findThatHurtOrSince(clientIds, since),
+                lately,
+                logs.findThatHurtOrSince(
+                        lately.stream().map(TrainingSession::id).toList(), since),
                 null,
                 id -> Planned.broughtBy(() -> storedPlans.of(id)));
+    }
+
+    /** One ended session by itself: what was planned, done and said of it, without what came before and after. */
+    SessionRecord one(TrainingSession session) {
+        return ofAll(
+                        List.of(session),
+                        logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()),
+                        null,
+                        id -> Planned.broughtBy(() -> storedPlans.of(id)))
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(Entry::record)
+                .findFirst()
+                .orElseThrow(() -> Problem.refused("This session is still running."));
     }
 
     private Map<UUID, List<Entry>> ofAll(
             List<TrainingSession> all,
             List<SetLog> done,
-            @org.jspecify.annotations.Nullable List<SitePain> doorNow,
+            @Nullable List<SitePain> doorNow,
             Function<UUID, Planned> plans) {
         List<UUID> ids = all.stream().map(TrainingSession::id).toList();
         Map<UUID, List<SetLog>> sets = done.stream().collect(Collectors.groupingBy(SetLog::sessionId));
@@ -92,7 +112,7 @@ public class SessionHistory {
             Function<UUID, Planned> plans,
             Map<UUID, List<SetLog>> sets,
             Map<UUID, Morning> mornings,
-            @org.jspecify.annotations.Nullable List<SitePain> doorNow) {
+            @Nullable List<SitePain> doorNow) {
         List<Entry> entries = new ArrayList<>();
         for (int i = 0; i < own.size(); i++) {
             TrainingSession session = own.get(i);

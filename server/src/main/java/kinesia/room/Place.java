@@ -5,11 +5,17 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
 import kinesia.core.dose.Equipment;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A place of training with its equipment. */
 @Entity
+@DynamicUpdate
 public class Place {
     @Id
     private UUID id;
@@ -20,7 +26,10 @@ public class Place {
 
     private UUID roomId;
     private String name;
-    private String equipment;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Equipment equipment;
 
     protected Place() {}
 
@@ -36,7 +45,7 @@ public class Place {
 
     final void change(String newName, Equipment newEquipment) {
         name = newName.strip();
-        equipment = Json.write(newEquipment);
+        equipment = newEquipment;
     }
 
     long version() {
@@ -52,6 +61,6 @@ public class Place {
     }
 
     public Equipment equipment() {
-        return Json.read(equipment, Equipment.class);
+        return StoredJson.readable(equipment, "equipment");
     }
 }

@@ -10,8 +10,13 @@ import kinesia.core.screening.Assessment;
 import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreenAnswers;
 import kinesia.core.screening.SiteRecord;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
 import kinesia.shared.WrittenOnce;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** One screen as it was taken; never changed afterwards. */
 @Entity
@@ -20,8 +25,14 @@ public class Screen extends WrittenOnce {
     private LocalDate takenOn;
     private Instant takenAt;
     private String takenBy;
-    private String answers;
-    private String assessment;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable ScreenAnswers answers;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Assessment assessment;
 
     protected Screen() {}
 
@@ -38,8 +49,8 @@ public class Screen extends WrittenOnce {
         this.takenOn = takenOn;
         this.takenAt = takenAt;
         this.takenBy = takenBy;
-        this.answers = Json.write(answers);
-        this.assessment = Json.write(assessment);
+        this.answers = answers;
+        this.assessment = assessment;
     }
 
     public UUID id() {
@@ -59,13 +70,11 @@ public class Screen extends WrittenOnce {
     }
 
     public ScreenAnswers answers() {
-        ScreenAnswers stored = Json.read(answers, ScreenAnswers.class);
-        // Answers stored before the rules had versions were given to the first.
-        return stored.version() == null ? stored.underVersion(1) : stored;
+        return StoredJson.readable(answers, "screen");
     }
 
     public Assessment assessment() {
-        return Json.read(assessment, Assessment.class);
+        return StoredJson.readable(assessment, "judgement of a screen");
     }
 
     /** The sore places of this screen with their usual pain. */

@@ -1,14 +1,22 @@
 package kinesia.screening;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import kinesia.shared.StoredJson;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A screen while it is being taken, as the page keeps it; one for each client. */
 @Entity
+@DynamicUpdate
 class ScreenDraft {
     @Id
     private UUID clientId;
@@ -17,7 +25,10 @@ class ScreenDraft {
     @Version
     private @Nullable Long version;
 
-    private String draft;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable JsonNode draft;
+
     private Instant changedAt;
     private String changedBy;
 
@@ -27,7 +38,7 @@ class ScreenDraft {
         this.clientId = clientId;
     }
 
-    void change(String newDraft, Instant at, String by) {
+    void change(JsonNode newDraft, Instant at, String by) {
         draft = newDraft;
         changedAt = at;
         changedBy = by;
@@ -37,8 +48,8 @@ class ScreenDraft {
         return version == null ? 0 : version;
     }
 
-    String draft() {
-        return draft;
+    JsonNode draft() {
+        return StoredJson.readable(draft, "draft of a screen");
     }
 
     Instant changedAt() {

@@ -69,6 +69,9 @@ class ScreenDraftController {
         if (text.length() > LARGEST) {
             throw Problem.invalid(List.of(new Problem.Field("draft", "is larger than a screen can be")));
         }
+        if (text.contains("\\u0000")) {
+            throw Problem.invalid(List.of(new Problem.Field("draft", "has a character that nobody can write")));
+        }
         clients.lock(clientId);
         if (body.screenId() != null && screens.existsById(body.screenId())) {
             return NONE;
@@ -80,7 +83,7 @@ class ScreenDraftController {
         if (draft == null) {
             draft = new ScreenDraft(clientId);
         }
-        draft.change(text, calendar.now(), who.name());
+        draft.change(body.draft(), calendar.now(), who.name());
         return view(drafts.saveAndFlush(draft));
     }
 
@@ -92,7 +95,6 @@ class ScreenDraftController {
     }
 
     private static DraftView view(ScreenDraft draft) {
-        return new DraftView(
-                draft.version(), Json.read(draft.draft(), JsonNode.class), draft.changedAt(), draft.changedBy());
+        return new DraftView(draft.version(), draft.draft(), draft.changedAt(), draft.changedBy());
     }
 }

@@ -27,6 +27,7 @@ import kinesia.core.screening.ScreenComparison.Comparison;
 import kinesia.core.screening.ScreenQuestions;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.shared.Problem;
+import kinesia.shared.StoredJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -142,11 +143,13 @@ class ScreeningController {
     @Transactional(readOnly = true)
     List<ScreenTaken> all(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
         clients.require(clientId, who.roomId());
-        return screens.findByClientIdOrderByTakenAt(clientId).stream()
-                .map(s -> new ScreenTaken(
-                        s.id(), s.takenOn(), s.takenBy(), s.assessment().outcome()))
-                .sorted((a, b) -> b.takenOn().compareTo(a.takenOn()))
+        return screens.findLines(clientId).stream()
+                .map(s -> new ScreenTaken(s.getId(), s.getTakenOn(), s.getTakenBy(), outcome(s)))
                 .toList();
+    }
+
+    private static Outcome outcome(Screens.Line line) {
+        return StoredJson.readable(line.getOutcome() == null ? null : Outcome.valueOf(line.getOutcome()), "screen");
     }
 
     @GetMapping("/api/clients/{clientId}/screens/{id}")

@@ -1,9 +1,18 @@
 package kinesia.screening;
 
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.response.SiteSignal;
+import kinesia.core.response.TrainingHold;
 import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Limit;
 import kinesia.core.screening.LimitsInForce;
+import kinesia.core.screening.ScreenAnswers.PastStop;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +29,27 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
     /** The sore places of the screen with their usual pain. */
     public List<SoreSite> soreSites() {
         return screen == null ? List.of() : screen.soreSites();
+    }
+
+    /**
+     * Why the client may not train; null when nothing holds.
+     *
+     * @param stop what ended the last session; null when nothing did
+     * @param lastSessionOn null before the first
+     * @param lastSignals how the places answered it
+     */
+    public @Nullable TrainingHold hold(
+            @Nullable PastStop stop, @Nullable LocalDate lastSessionOn, Collection<SiteSignal> lastSignals) {
+        LocalDate screenedOn = screen == null ? null : screen.takenOn();
+        return TrainingHold.of(new TrainingHold.Known(stop, screenedOn, assessment, lastSessionOn, lastSignals))
+                .orElse(null);
+    }
+
+    /** When something is to be looked at again: a limit, or the end of a clearance that the screen rests on. */
+    public Optional<LocalDate> lookAgainOn() {
+        LocalDate cleared = assessment == null ? null : assessment.clearedUntil();
+        return Stream.concat(inForce.limits().stream().map(Limit::lookAgainOn), Stream.ofNullable(cleared))
+                .min(Comparator.naturalOrder());
     }
 
     /** A screen just as it was taken, without anything recorded since. */

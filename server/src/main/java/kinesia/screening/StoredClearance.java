@@ -6,16 +6,26 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import kinesia.core.screening.Clearance;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
 import kinesia.shared.WrittenOnce;
+import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
 /** A clinician's clearance, with who recorded it and when. */
 @Entity
+@DynamicUpdate
 @Table(name = "clearance")
 class StoredClearance extends WrittenOnce {
     private UUID clientId;
-    private String clearance;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable Clearance clearance;
+
     private Instant recordedAt;
     private String recordedBy;
     private @Nullable LocalDate withdrawnOn;
@@ -26,7 +36,7 @@ class StoredClearance extends WrittenOnce {
     StoredClearance(UUID id, UUID clientId, Clearance clearance, Instant at, String by) {
         super(id);
         this.clientId = clientId;
-        this.clearance = Json.write(clearance);
+        this.clearance = clearance;
         this.recordedAt = at;
         this.recordedBy = by;
     }
@@ -41,7 +51,7 @@ class StoredClearance extends WrittenOnce {
     }
 
     Clearance clearance() {
-        return Json.read(clearance, Clearance.class);
+        return StoredJson.readable(clearance, "clearance");
     }
 
     Instant recordedAt() {

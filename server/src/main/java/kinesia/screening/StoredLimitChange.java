@@ -5,15 +5,24 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import kinesia.core.screening.LimitChange;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
 import kinesia.shared.WrittenOnce;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
+import org.jspecify.annotations.Nullable;
 
 /** A change of one client's limits; never changed afterwards. */
 @Entity
 @Table(name = "limit_change")
 class StoredLimitChange extends WrittenOnce {
     private UUID clientId;
-    private String change;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable LimitChange change;
+
     private Instant madeAt;
 
     protected StoredLimitChange() {}
@@ -21,7 +30,7 @@ class StoredLimitChange extends WrittenOnce {
     StoredLimitChange(UUID id, UUID clientId, LimitChange change, Instant at) {
         super(id);
         this.clientId = clientId;
-        this.change = Json.write(change);
+        this.change = change;
         this.madeAt = at;
     }
 
@@ -30,6 +39,6 @@ class StoredLimitChange extends WrittenOnce {
     }
 
     LimitChange change() {
-        return Json.read(change, LimitChange.class);
+        return StoredJson.readable(change, "change of a limit");
     }
 }

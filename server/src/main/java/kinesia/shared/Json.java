@@ -5,28 +5,26 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
+import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import com.fasterxml.jackson.module.paramnames.ParameterNamesModule;
 import java.io.IOException;
-import java.util.List;
-import java.util.function.Function;
+import java.util.Map;
 import kinesia.core.arm.Vec3;
 import kinesia.core.dose.Effort;
+import kinesia.core.reason.Reason;
 import kinesia.core.screening.PainScore;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
-/** How the core's value types look as JSON, over HTTP and in text columns: a single number stays a single number. */
+/** How the core's value types look as JSON, over HTTP and in documents: a single number stays a single number. */
 public final class Json {
-    private static final Logger LOG = LoggerFactory.getLogger(Json.class);
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .registerModules(new JavaTimeModule(), new ParameterNamesModule(), coreTypes())
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
@@ -34,13 +32,6 @@ public final class Json {
             .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
 
     private Json() {}
-
-    /** A stored text that is none of its type any more. Says which type and nothing of the text, which is about a person. */
-    public static final class Unreadable extends IllegalStateException {
-        private Unreadable(String type) {
-            super("cannot read a stored " + type);
-        }
-    }
 
     /** The module that writes the core's value types. */
     static Module coreTypes() {
@@ -50,7 +41,7 @@ public final class Json {
                 .addSerializer(Vec3.class, new PointJson());
     }
 
-    /** {@code value} as text for a column. */
+    /** {@code value} as an answer over HTTP shows it. */
     public static String write(Object value) {
         try {
             return MAPPER.writeValueAsString(value);
@@ -59,36 +50,15 @@ public final class Json {
         }
     }
 
-    /** Reads what {@link #write} wrote. */
-    public static <T> T read(String text, TypeReference<T> type) {
-        try {
-            return MAPPER.readValue(text, type);
-        } catch (JsonProcessingException e) {
-            throw new Unreadable(type.getType().getTypeName());
-        }
+    /** As documents are kept: jsonb does not keep the order of names, so a reason's inputs are kept as pairs. */
+    static ObjectMapper storedMapper() {
+        return MAPPER.copy().addMixIn(Reason.class, ReasonKept.class);
     }
 
-    /** Reads what {@link #write} wrote. */
-    public static <T> T read(String text, Class<T> type) {
-        try {
-            return MAPPER.readValue(text, type);
-        } catch (JsonProcessingException e) {
-            throw new Unreadable(type.getSimpleName());
-        }
-    }
-
-    /** The rows of a list that can be read by {@code reading}; one that cannot never takes the others with it. */
-    public static <T> List<T> readable(List<T> rows, Function<T, ?> reading) {
-        return rows.stream()
-                .filter(row -> {
-                    try {
-                        return reading.apply(row) != null;
-                    } catch (Unreadable e) {
-                        LOG.error("left out of a list: {}", e.getMessage());
-                        return false;
-                    }
-                })
-                .toList();
+    abstract static class ReasonKept {
+        @JsonSerialize(using = PairsInOrder.Writer.class)
+        @JsonDeserialize(using = PairsInOrder.Reader.class)
+        abstract Map<String, String> inputs();
     }
 
     private abstract static class EffortJson {

@@ -39,8 +39,7 @@ public record Plan(
     public Plan {
         warmUp = List.copyOf(warmUp);
         units = List.copyOf(units);
-        // Plans kept before there were methods have none.
-        bends = bends == null ? List.of() : List.copyOf(bends);
+        bends = List.copyOf(bends);
         whyNot = List.copyOf(whyNot);
         notes = List.copyOf(notes);
     }
@@ -77,7 +76,7 @@ public record Plan(
     /**
      * Exercises worked in turn, round by round: a pair, a block, a circuit, or one exercise alone.
      *
-     * @param restSeconds after each round; 0 in plans kept before units had their own, then the plan's
+     * @param restSeconds after each round
      * @param changeOverSeconds from one exercise to the next within a round
      * @param setUpSeconds to set up each exercise
      */
@@ -89,7 +88,6 @@ public record Plan(
             int setUpSeconds,
             List<Slot> slots) {
         public Unit {
-            layout = layout == null ? Method.Layout.PAIRS : layout;
             slots = List.copyOf(slots);
         }
 
@@ -130,11 +128,9 @@ public record Plan(
             Map<Side, SideDose> sides,
             Map<Aspect, Reason> why) {
         public Slot {
-            // Plans kept before there were shares have fresh loads.
-            loadShare = loadShare == 0 ? 1 : loadShare;
-            setReps = setReps == null ? List.of() : List.copyOf(setReps);
+            setReps = List.copyOf(setReps);
             stress = Map.copyOf(stress);
-            sides = sides == null ? Map.of() : Map.copyOf(sides);
+            sides = Map.copyOf(sides);
             why = Map.copyOf(why);
         }
 

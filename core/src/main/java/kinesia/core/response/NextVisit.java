@@ -27,6 +27,12 @@ import org.jspecify.annotations.Nullable;
 
 /** What the record so far decides about the next session. */
 public final class NextVisit {
+    /**
+     * How many days before the last session a record is read [house]: what was lifted half a year earlier says little of an arm over
+     * fifty, and ten good weeks already reach the most that a week may have.
+     */
+    public static final int LOOKS_BACK_DAYS = 182;
+
     private static final double EASE_CUT = 0.4;
     private static final int FEWEST_SETS = 2;
 
@@ -170,7 +176,7 @@ public final class NextVisit {
     }
 
     private static SetBudget easedBudget(SiteSignal signal, Head.Group group, int sum, int cut, int before, int after) {
-        return new SetBudget(
+        return SetBudget.cutTo(
                 after,
                 Reason.of(
                                 "EASE-sets",

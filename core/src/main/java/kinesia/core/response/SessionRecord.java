@@ -44,6 +44,11 @@ public record SessionRecord(
         this(on, Planned.of(plan), soreSites, sets, morning, nextDoor);
     }
 
+    /** Whether {@code today} is after it and nobody has said how the morning was. */
+    public boolean isMorningDue(LocalDate today) {
+        return morning == null && on.isBefore(today);
+    }
+
     /** What was planned. */
     public Plan plan() {
         return planned.plan();

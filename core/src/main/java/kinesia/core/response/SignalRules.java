@@ -2,6 +2,8 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +53,21 @@ public final class SignalRules {
             all.add(signals);
         }
         return all;
+    }
+
+    /** The signals of the last of {@code sessions} (oldest first); empty before the first session. */
+    public static Collection<SiteSignal> ofLast(List<SessionRecord> sessions) {
+        return sessions.isEmpty()
+                ? List.of()
+                : judge(sessions).get(sessions.size() - 1).values();
+    }
+
+    /** The worst of {@code signals}; go where there are none. */
+    public static Signal worst(Collection<SiteSignal> signals) {
+        return signals.stream()
+                .map(SiteSignal::signal)
+                .max(Comparator.naturalOrder())
+                .orElse(Signal.GO);
     }
 
     private static SiteSignal judge(Place place, PainScore usualScore, SessionRecord session, List<SessionRecord> all) {

@@ -83,7 +83,7 @@ final class WeekAllowance {
                 }
                 int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
                 int left = Math.max(0, (int) limit.number() - done);
-                return left < allowed.sets() ? new SetBudget(left, limit.reason()) : allowed;
+                return left < allowed.sets() ? SetBudget.cutTo(left, limit.reason()) : allowed;
             });
         }
     }

@@ -35,9 +35,9 @@ public record Assessment(
         limits = List.copyOf(limits);
         missing = List.copyOf(missing);
         notes = List.copyOf(notes);
-        checks = checks == null ? List.of() : List.copyOf(checks);
-        readings = readings == null ? List.of() : List.copyOf(readings);
-        notAskedThen = notAskedThen == null ? List.of() : List.copyOf(notAskedThen);
+        checks = List.copyOf(checks);
+        readings = List.copyOf(readings);
+        notAskedThen = List.copyOf(notAskedThen);
     }
 
     /** The same judgement, saying also what was not asked when it was made. */

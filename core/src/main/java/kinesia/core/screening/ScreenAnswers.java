@@ -43,8 +43,8 @@ public record ScreenAnswers(
         cautions = Map.copyOf(cautions);
         details = details == null ? Map.of() : Map.copyOf(details);
         soreSites = soreSites == null ? null : List.copyOf(soreSites);
-        checks = checks == null ? List.of() : List.copyOf(checks);
-        clearances = clearances == null ? List.of() : List.copyOf(clearances);
+        checks = List.copyOf(checks);
+        clearances = List.copyOf(clearances);
         if (checks.stream().map(c -> c.check() + c.side()).distinct().count() < checks.size()) {
             throw new InvalidValue("checks", "has one check twice for the same side");
         }

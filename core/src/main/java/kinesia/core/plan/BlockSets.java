@@ -1,0 +1,65 @@
+package kinesia.core.plan;
+
+import java.util.List;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+
+/**
+ * How many hard sets the weeks of a block have, and how they are shared between front and back of the arm.
+ *
+ * @param ratio sets for the flexors against those for the extensors, 0.75 to 1
+ * @param reasons of the sets and of the ratio
+ */
+public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reasons) {
+    // Of hard sets a week for each group [house].
+    private static final int CEILING_SORE = 12;
+    private static final int CEILING_CLEAR = 16;
+    private static final int RISE_SORE = 1;
+    private static final int RISE_CLEAR = 2;
+    // The back of the arm is more than half of it: who wants size gets a set or two more there [house].
+    private static final double RATIO_FOR_SIZE = 0.75;
+
+    public BlockSets {
+        reasons = List.copyOf(reasons);
+    }
+
+    /** What a block that begins with {@code first} and has {@code visitsAWeek} may have. */
+    public static BlockSets of(PlanRequest first, int visitsAWeek, boolean forSize) {
+        boolean sore = !first.soreSites().isEmpty();
+        int atFirst = Math.max(
+                1,
+                first.budget().values().stream()
+                                .mapToInt(PlanRequest.SetBudget::sets)
+                                .max()
+                                .orElse(1)
+                        * visitsAWeek);
+        int start = Math.min(CEILING_CLEAR, atFirst);
+        int ceiling = Math.min(CEILING_CLEAR, Math.max(start, sore ? CEILING_SORE : CEILING_CLEAR));
+        int rise = sore ? RISE_SORE : RISE_CLEAR;
+        Reason sets = Reason.of(
+                        "BLOCK-sets",
+                        Tag.HOUSE,
+                        "at most " + CEILING_SORE + " hard sets a week where a place is sore, else " + CEILING_CLEAR,
+                        start + " hard sets in the first week, as the coming visit has it, " + rise
+                                + " more every week, and no more than " + ceiling + ".",
+                        "We build the amount up slowly, week by week.")
+                .with("first week", start)
+                .with("more every week", rise)
+                .with("at most", ceiling)
+                .with("a place is sore", sore ? "yes" : "no");
+        Reason ratio = Reason.of(
+                        "BLOCK-ratio",
+                        Tag.HOUSE,
+                        forSize ? "3 sets for the front to 4 for the back" : "as many for the front as for the back",
+                        forSize
+                                ? "The goal is the look or size of the arm, and its back is more than half of it: 3 sets for"
+                                        + " the front to 4 for the back."
+                                : "As many sets for the front of the arm as for its back.",
+                        forSize
+                                ? "The back of the arm is the larger part, so it gets a little more."
+                                : "Both get the same.")
+                .with("goal is size or look", forSize ? "yes" : "no");
+        return new BlockSets(
+                new Block.WeeklySets(start, rise, ceiling), forSize ? RATIO_FOR_SIZE : 1, List.of(sets, ratio));
+    }
+}

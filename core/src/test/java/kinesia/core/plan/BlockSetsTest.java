@@ -1,0 +1,38 @@
+package kinesia.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import kinesia.core.reason.Reason;
+import kinesia.core.screening.PainScore;
+import org.junit.jupiter.api.Test;
+
+class BlockSetsTest {
+    private static BlockSets of(int sets, int visits, boolean sore, boolean forSize) {
+        List<SoreSite> places = sore ? List.of(new SoreSite(Site.WRIST, Side.LEFT, PainScore.of(2))) : List.of();
+        return BlockSets.of(People.request(People.GYM, 40, sets, List.of(), places, List.of()), visits, forSize);
+    }
+
+    @Test
+    void the_first_week_is_the_coming_visit_times_the_visits() {
+        assertThat(of(3, 2, false, false).sets()).isEqualTo(new Block.WeeklySets(6, 2, 16));
+        assertThat(of(3, 2, true, false).sets()).isEqualTo(new Block.WeeklySets(6, 1, 12));
+    }
+
+    @Test
+    void no_week_has_more_than_sixteen_and_what_is_already_done_is_not_cut() {
+        assertThat(of(6, 3, false, false).sets()).isEqualTo(new Block.WeeklySets(16, 2, 16));
+        assertThat(of(7, 2, true, false).sets()).isEqualTo(new Block.WeeklySets(14, 1, 14));
+    }
+
+    @Test
+    void who_wants_size_gets_more_for_the_back_of_the_arm_and_is_told_so() {
+        BlockSets look = of(3, 2, false, true);
+        assertThat(look.ratio()).isEqualTo(0.75);
+        assertThat(look.reasons()).extracting(Reason::ruleId).containsExactly("BLOCK-sets", "BLOCK-ratio");
+        assertThat(look.reasons().get(1).exact()).contains("3 sets for the front to 4 for the back");
+        assertThat(of(3, 2, false, false).ratio()).isEqualTo(1);
+    }
+}

@@ -5,8 +5,8 @@ import { date } from './format'
 import SignalMark from './SignalMark.vue'
 
 /** A client's line of time: screens, sessions, mornings, limits due and the next visit. */
-const props = defineProps<{ items: StrandItem[]; today: string; selected?: string }>()
-const emit = defineEmits<{ select: [item: StrandItem] }>()
+const props = defineProps<{ items: StrandItem[]; today: string; selected?: string; more?: boolean }>()
+const emit = defineEmits<{ select: [item: StrandItem]; earlier: [] }>()
 
 const scroller = ref<HTMLElement>()
 // A morning hangs on its session's shape; the strand shows it as a line under it instead of a shape of its own.
@@ -20,6 +20,13 @@ onMounted(() => nextTick(() => scroller.value?.scrollTo({ left: scroller.value.s
 <template>
   <nav class="strand" aria-label="The client’s line of time">
     <ol ref="scroller" tabindex="0">
+      <li v-if="more">
+        <button type="button" class="item" @click="emit('earlier')">
+          <span class="shape">…</span>
+          <span class="what">half a year</span>
+          <span class="when">earlier</span>
+        </button>
+      </li>
       <li v-for="(i, n) in shown" :key="n" :class="[i.kind.toLowerCase(), { future: i.on > today }]">
         <component
           :is="selectable(i) ? 'button' : 'span'"

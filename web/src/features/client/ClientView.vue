@@ -25,6 +25,8 @@ const assessment = ref<Assessment | null>(null)
 const limits = ref<Limit[]>([])
 const sore = ref<{ site: never; side: never; text?: string }[]>([])
 const strand = ref<StrandItem[]>([])
+// The day before which there is more of it; missing when it is all there.
+const strandBefore = ref<string>()
 const screenedOn = ref('')
 
 async function load() {
@@ -51,6 +53,14 @@ async function load() {
     text: s.usualPain === undefined ? '' : String(s.usualPain),
   }))
   strand.value = all[3].items
+  strandBefore.value = all[3].before
+}
+async function earlier() {
+  const path = { params: { path: { clientId: props.id }, query: { before: strandBefore.value } } }
+  const more = await run(() => ask(() => api.GET('/api/clients/{clientId}/strand', path)))
+  if (!more) return
+  strand.value = [...more.items, ...strand.value]
+  strandBefore.value = more.before
 }
 onMounted(load)
 
@@ -89,7 +99,7 @@ function select(item: StrandItem) {
         <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
       </div>
       <p v-if="besides" class="quiet small mb-1">{{ besides }}</p>
-      <StrandLine :items="strand" :today="next.today" @select="select" />
+      <StrandLine :items="strand" :today="next.today" :more="!!strandBefore" @select="select" @earlier="earlier" />
       <div class="beside-arms">
         <aside>
           <ArmsMap :marks="sore" :caption="`Sore places of ${client.details.name}`" />

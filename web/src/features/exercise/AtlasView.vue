@@ -46,14 +46,11 @@ watch(
 async function load() {
   const query = { clientId: client.value, longLength: longLength.value }
   const all = await run(() =>
-    Promise.all([
-      ask(() => api.GET('/api/atlas', { params: { query } })),
-      ask(() => api.GET('/api/today')).then((t) => t.clients),
-    ]),
+    Promise.all([ask(() => api.GET('/api/atlas', { params: { query } })), ask(() => api.GET('/api/clients'))]),
   )
   if (!all) return
   atlas.value = all[0]
-  clients.value = all[1].map((c) => ({ id: c.id, name: c.name }))
+  clients.value = all[1]
 }
 onMounted(load)
 watch(longLength, load)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import type { ClientToday, Composition, TemplateView } from '@/shared/api/types'
+import type { ClientName, Composition, TemplateView } from '@/shared/api/types'
 import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
@@ -11,15 +11,15 @@ const props = defineProps<{ clientId: string; composition: Composition }>()
 const emit = defineEmits<{ take: [composition: Composition, from?: { id: string; name: string }] }>()
 const { problem, run, wrong } = useCall()
 const templates = ref<TemplateView[]>([])
-const others = ref<ClientToday[]>([])
+const others = ref<ClientName[]>([])
 const name = ref('')
 const said = ref('')
 
 onMounted(async () => {
-  const all = await run(() => Promise.all([ask(() => api.GET('/api/templates')), ask(() => api.GET('/api/today'))]))
+  const all = await run(() => Promise.all([ask(() => api.GET('/api/templates')), ask(() => api.GET('/api/clients'))]))
   if (!all) return
   templates.value = all[0]
-  others.value = all[1].clients.filter((c) => c.id !== props.clientId)
+  others.value = all[1].filter((c) => c.id !== props.clientId)
 })
 const templateOptions = computed(() => templates.value.map((t) => ({ value: t.id, text: t.name })))
 const otherOptions = computed(() => others.value.map((c) => ({ value: c.id, text: c.name })))

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,21 +17,21 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.Rooms;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.response.NextAction;
 import kinesia.core.response.SessionRecord;
-import kinesia.core.response.Signal;
 import kinesia.core.response.SignalRules;
+import kinesia.core.response.SiteSignal;
+import kinesia.core.response.TrainingHold;
 import kinesia.core.screening.Assessment;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
-import kinesia.screening.Screen;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
-import kinesia.shared.Json;
+import kinesia.shared.StoredJson;
 import kinesia.today.TodayController.ClientToday;
-import kinesia.today.TodayController.NextAction;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -145,7 +146,7 @@ class TodayRows {
     private List<ClientToday> workedOut(List<UUID> ids, LocalDate today) {
         try {
             return together(ids, today);
-        } catch (Json.Unreadable e) {
+        } catch (StoredJson.Unreadable e) {
             // One record that cannot be read takes nothing from the others.
             LOG.warn("a record cannot be read: {}", e.getMessage());
             return ids.stream().map(id -> alone(id, today)).toList();
@@ -155,7 +156,7 @@ class TodayRows {
     private ClientToday alone(UUID id, LocalDate today) {
         try {
             return together(List.of(id), today).get(0);
-        } catch (Json.Unreadable e) {
+        } catch (StoredJson.Unreadable e) {
             Client client = clients.findById(id).orElseThrow();
             return new ClientToday(
                     id,
@@ -181,9 +182,12 @@ class TodayRows {
         Map<UUID, TrainingSession> open =
                 sessions.findByClientIdInAndStatusIn(ids, List.of(Status.PLANNED, Status.RUNNING)).stream()
                         .collect(Collectors.toMap(TrainingSession::clientId, Function.identity()));
+        Map<UUID, Long> ended = sessions.countEnded(ids).stream()
+                .collect(Collectors.toMap(TrainingSessions.Ended::getClientId, TrainingSessions.Ended::getEnded));
         return clients.findAllById(ids).stream()
                 .map(c -> row(
                         c,
+                        ended.getOrDefault(c.id(), 0L).intValue(),
                         standing.getOrDefault(c.id(), Standing.UNSCREENED),
                         open.get(c.id()),
                         entries.getOrDefault(c.id(), List.of()),
@@ -193,6 +197,7 @@ class TodayRows {
 
     private ClientToday row(
             Client client,
+            int ended,
             Standing standing,
             @Nullable TrainingSession open,
             List<SessionHistory.Entry> entries,
@@ -200,44 +205,32 @@ class TodayRows {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
-        Signal signal = last == null
-                ? null
-                : TodayController.worst(SignalRules.judge(records).get(records.size() - 1));
-        boolean morningDue = last != null
-                && last.record().morning() == null
-                && last.record().on().isBefore(today);
+        Collection<SiteSignal> signals = SignalRules.ofLast(records);
+        boolean morningDue = last != null && last.record().isMorningDue(today);
         LocalDate day = visits.firstDay(client, standing, records, today);
-        NextAction action;
-        UUID sessionId = null;
-        Screen screen = standing.screen();
+        TrainingHold hold =
+                standing.hold(client.stop(), last == null ? null : last.record().on(), signals);
+        NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));
+        UUID sessionId = switch (action) {
+            case CONTINUE_SESSION -> open == null ? null : open.id();
+            case MORNING_CHECK -> last == null ? null : last.sessionId();
+            default -> null;
+        };
         Assessment assessment = standing.assessment();
-        if (screen == null || assessment == null) {
-            action = NextAction.SCREEN;
-        } else if (TodayController.isHeld(client, screen, assessment, last, signal)) {
-            action = NextAction.HELD;
-        } else if (open != null) {
-            action = NextAction.CONTINUE_SESSION;
-            sessionId = open.id();
-        } else if (morningDue) {
-            action = NextAction.MORNING_CHECK;
-            sessionId = last.sessionId();
-        } else {
-            action = day.equals(today) ? NextAction.SESSION : NextAction.REST;
-        }
         return new ClientToday(
                 client.id(),
                 client.name(),
                 client.ageOn(today),
                 client.details().life(),
-                entries.size(),
+                ended,
                 last == null ? null : last.record().on(),
-                signal,
+                last == null ? null : SignalRules.worst(signals),
                 assessment == null ? null : assessment.outcome(),
                 action,
                 action == NextAction.REST ? day : today,
                 sessionId,
                 standing.soreSites().stream().map(s -> s.words()).toList(),
-                TodayController.reviewDue(standing, today),
+                standing.lookAgainOn().filter(due -> !due.isAfter(today)).orElse(null),
                 null);
     }
 }

@@ -27,7 +27,7 @@ class UnreadableTest {
         String client = caller.screened("Torill Vang", answers -> {});
         String kept =
                 database.queryForObject("select answers from screen where client_id = ?::uuid", String.class, client);
-        database.update("update screen set answers = '{\"flags\":' where client_id = ?::uuid", client);
+        database.update("update screen set answers = '{\"unreadable\": \"{flags\"}' where client_id = ?::uuid", client);
         database.update("update client set version = version + 1 where id = ?::uuid", client);
 
         Answer today = caller.get("/api/today");
@@ -40,7 +40,7 @@ class UnreadableTest {
         assertThat(page.status()).isEqualTo(409);
         assertThat(page.at("/detail").asText()).contains("cannot be read").doesNotContain("flags");
 
-        database.update("update screen set answers = ? where client_id = ?::uuid", kept, client);
+        database.update("update screen set answers = ?::jsonb where client_id = ?::uuid", kept, client);
         database.update("update client set version = version + 1 where id = ?::uuid", client);
         assertThat(caller.get("/api/today").body().findValues("unreadable")).isEmpty();
     }
@@ -49,14 +49,14 @@ class UnreadableTest {
     void a_template_and_a_variation_that_cannot_be_read_are_left_out_of_their_lists() throws Exception {
         caller.asTrainer();
         int templates = caller.get("/api/templates").body().size();
-        UUID room = database.queryForObject("select id from room where name = 'Tidewheel Room'", UUID.class);
+        UUID room = caller.roomOf("trainer@tidewheel.example");
         UUID broken = UUID.randomUUID();
         database.update(
-                "insert into session_template values (?, ?, 'Broken', '{\"minutes\":', now(), 'Oda Brandt')",
+                "insert into session_template values (?, ?, 'Broken', '{\"unreadable\": \"\"}', now(), 'Oda Brandt')",
                 broken,
                 room);
         database.update(
-                "insert into variation values (?, 0, ?, 'Broken', 'seated-curl', '[]', 'Oda Brandt', now())",
+                "insert into variation values (?, 0, ?, 'Broken', 'seated-curl', '{\"version\": 1, \"document\": []}', 'Oda Brandt', now())",
                 broken,
                 room);
         try {

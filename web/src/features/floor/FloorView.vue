@@ -18,6 +18,7 @@ const floor = useFloor(props.id)
 const {
   session,
   restSeconds,
+  settling,
   step,
   warming,
   warm,
@@ -187,7 +188,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
       </section>
       <section class="thumb">
-        <BButton v-if="effort !== undefined" variant="primary" class="done whole" @click="floor.log()">
+        <BButton
+          v-if="effort !== undefined"
+          variant="primary"
+          class="done whole"
+          :aria-disabled="settling || undefined"
+          @click="floor.log()"
+        >
           Done: {{ reps }} × {{ loadText(load, session.units) }}, effort {{ effort }}
         </BButton>
         <template v-else>
@@ -196,6 +203,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             :key="s.word"
             variant="primary"
             class="done"
+            :aria-disabled="settling || undefined"
             @click="floor.log(0, undefined, undefined, s.effort)"
           >
             {{ title(s.word) }}
@@ -204,7 +212,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
         <div class="under">
           <span v-if="step.slot.trial" class="quiet">A trial set: how hard it felt finds the load.</span>
-          <BButton v-else-if="effort === undefined" variant="outline-primary" @click="floor.log()">
+          <BButton
+            v-else-if="effort === undefined"
+            variant="outline-primary"
+            :aria-disabled="settling || undefined"
+            @click="floor.log()"
+          >
             Done, effort not said
           </BButton>
           <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>

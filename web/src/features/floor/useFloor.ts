@@ -86,12 +86,14 @@ export function useFloor(id: string) {
     done.value = [...stored, ...pending].filter((s) => !undone.has(s.setId))
   }
 
-  let lastPress = 0
+  // A press was just taken; for this long another one is the same press, and the buttons say so.
+  const settling = ref(false)
   /** Logs the set in front; `said` is the effort that one of the three words stands for. */
   function log(pain = 0, site?: Site, side?: Side, said = effort.value) {
     const at = step.value
-    if (!at || Date.now() - lastPress < SLIP_MS) return
-    lastPress = Date.now()
+    if (!at || settling.value) return
+    settling.value = true
+    window.setTimeout(() => (settling.value = false), SLIP_MS)
     const body = {
       exerciseKey: at.slot.exerciseKey,
       side: at.side,
@@ -166,6 +168,7 @@ export function useFloor(id: string) {
     restEnds,
     restSeconds,
     lastAdvice,
+    settling,
     waiting,
     problem,
     queue,

@@ -10,27 +10,15 @@ import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Finding, comparing, turning and keeping exercises. */
 class AtlasTest {
-    private static Installation kinesia;
-
-    @BeforeAll
-    static void start() {
-        kinesia = Installation.withDemo();
-    }
-
-    @AfterAll
-    static void stop() {
-        kinesia.close();
-    }
+    private final DemoRoom room = DemoRoom.own();
 
     @Test
     void every_entry_of_the_catalogue_opens_without_a_warning() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             JsonNode items = browser.get("/api/atlas").get("items");
             assertThat(items.size()).isGreaterThanOrEqualTo(100);
@@ -63,7 +51,7 @@ class AtlasTest {
 
     @Test
     void two_clients_with_different_sore_places_see_different_exercises_first() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             List<List<String>> firsts = new ArrayList<>();
             for (String name : List.of("Maren Oldvik", "Edda Strandby")) {
@@ -90,9 +78,9 @@ class AtlasTest {
     }
 
     @Test
-    void from_finding_to_a_kept_variation_that_survives_a_restart() {
+    void from_finding_to_a_kept_variation_that_another_device_finds() {
         String name = "Lying extension, our way";
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             compareAndTry(browser);
             turnOnTheWorkbench(browser);
@@ -101,9 +89,7 @@ class AtlasTest {
             browser.page.getByText("Kept.").waitFor();
             browser.nothingWentWrong();
         }
-        kinesia.stop();
-        kinesia.start();
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             browser.follow("Exercises");
             browser.page.getByLabel("Find").fill("our way");

@@ -39,7 +39,15 @@ final class Browser implements AutoCloseable {
     private final List<String> warnings = new ArrayList<>();
     final Page page;
 
+    private final String trainer;
+
     Browser(String address) {
+        this(address, "trainer@tidewheel.example");
+    }
+
+    /** A browser that signs in as {@code trainer} when nobody else is named. */
+    Browser(String address, String trainer) {
+        this.trainer = trainer;
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -66,7 +74,7 @@ final class Browser implements AutoCloseable {
     }
 
     void signIn() {
-        signIn("trainer@tidewheel.example", "tide-wheel-demo");
+        signIn(trainer, "tide-wheel-demo");
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To do today"))
                 .waitFor();
     }
@@ -98,6 +106,12 @@ final class Browser implements AutoCloseable {
                 .click();
     }
 
+    /** Moves the demo's calendar to the next day, and waits until the page shows it. */
+    void nextDay() {
+        page.waitForResponse(
+                answer -> answer.url().endsWith("/api/today") && answer.ok(), () -> press("Demo: go to the next day"));
+    }
+
     /** Waits for a heading that is {@code text}, or {@code text} and after a colon for whom. */
     void seeHeading(String text) {
         // Escaped by hand: the browser reads the pattern, and knows no quoting of Java's.
@@ -109,8 +123,13 @@ final class Browser implements AutoCloseable {
 
     /** What the server answers to the signed-in page. */
     JsonNode get(String path) {
+        return json(page.request().get(path).text());
+    }
+
+    /** What an answer says. */
+    static JsonNode json(String text) {
         try {
-            return JSON.readTree(page.request().get(path).text());
+            return JSON.readTree(text);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

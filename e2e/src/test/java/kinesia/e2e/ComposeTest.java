@@ -3,41 +3,43 @@ package kinesia.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The next visits composed at the desk: method, minutes, swap, undo, by hand, kept, and seen on the client's page. */
 class ComposeTest {
-    private static Installation kinesia;
-    private static Browser browser;
+    private Browser browser;
 
-    @BeforeAll
-    static void start() {
-        kinesia = Installation.withDemo();
-        browser = new Browser(kinesia.address());
+    @BeforeEach
+    void signIn() {
+        browser = DemoRoom.own().browser();
         browser.signIn();
     }
 
-    @AfterAll
-    static void stop() {
+    @AfterEach
+    void close() {
         browser.close();
-        kinesia.close();
     }
 
-    private static Locator button(String name) {
+    private Locator button(String name) {
         return browser.page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static Locator method() {
+    private Locator method() {
         return browser.page.getByLabel("Way of working", new Page.GetByLabelOptions().setExact(true));
     }
 
-    private static void open(String client) {
+    private void open(String client) {
         browser.page.navigate("/");
         browser.page
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(client))
@@ -47,26 +49,35 @@ class ComposeTest {
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compose"))
                 .click();
         method().waitFor();
+        browser.page.locator("section.unit").first().waitFor();
     }
 
-    private static String names() {
-        return String.join("|", browser.page.locator("section.unit h4").allInnerTexts());
+    private String names() {
+        return browser.page.locator("section.unit h4").allInnerTexts().stream()
+                .map(text -> text.replaceFirst("\\s*why$", ""))
+                .collect(Collectors.joining("|"));
+    }
+
+    /** Does something that composes anew, and waits until the page shows what was composed. */
+    private void composed(Runnable act) {
+        Response answer = browser.page.waitForResponse(r -> r.url().endsWith("/api/plan/compose") && r.ok(), act);
+        List<String> names = new ArrayList<>();
+        for (JsonNode unit : Browser.json(answer.text()).at("/result/plan/units")) {
+            unit.get("slots").forEach(slot -> names.add(slot.get("name").asText()));
+        }
+        browser.page.waitForCondition(() -> names().equals(String.join("|", names)));
     }
 
     @Test
     void a_session_is_composed_swapped_taken_back_kept_and_shown_to_the_client() {
         open("Maren Oldvik");
-        method().selectOption("joint-sparing");
+        composed(() -> method().selectOption("joint-sparing"));
         assertThat(browser.page.locator(".controls")).containsText("arms at the sides");
-        assertThat(browser.page.locator("section.unit").first()).isVisible();
-        browser.page.waitForTimeout(800);
         String before = names();
         browser.page.locator(".acts button:has-text('Swap')").first().click();
-        browser.page.locator(".swaps li button").first().click();
-        browser.page.waitForTimeout(800);
+        composed(() -> browser.page.locator(".swaps li button").first().click());
         assertThat(names()).isNotEqualTo(before);
-        button("Undo").click();
-        browser.page.waitForTimeout(800);
+        composed(() -> button("Undo").click());
         assertThat(names()).isEqualTo(before);
         browser.axeFindsNothing("the composer");
         button("Use for the next visits").click();
@@ -80,8 +91,7 @@ class ComposeTest {
     @Test
     void fewer_minutes_give_a_shorter_session_at_once() {
         open("Jorun Haldvig");
-        browser.page.waitForTimeout(500);
-        browser.page.locator("#minutes").fill("12");
+        composed(() -> browser.page.locator("#minutes").fill("12"));
         assertThat(browser.page.locator(".bars .line .figure").first()).containsText("of 12");
         String total = browser.page.locator(".bars .line .figure").first().innerText();
         assertThat(Integer.parseInt(total.strip().split(" ")[0])).isLessThanOrEqualTo(12);

@@ -20,18 +20,15 @@ class CrashTest {
             Locator done = OnTheFloor.right(browser);
             done.click();
             seeDone(page, 1);
-            page.waitForTimeout(750);
             done.click();
             seeDone(page, 2);
             OnTheFloor.awaitSets(browser, session, 2);
 
             kinesia.killDatabase();
-            page.waitForTimeout(750);
             done.click();
             OnTheFloor.awaitSets(browser, session, 3);
 
             kinesia.killApplication();
-            page.waitForTimeout(750);
             done.click();
             page.getByText("No connection: 1 kept on this device").waitFor();
             // Nobody starts anything: the launcher brings back what died.

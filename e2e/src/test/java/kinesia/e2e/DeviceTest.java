@@ -6,33 +6,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestMethodOrder;
 
 /** What a device holds while it cannot send: nothing pressed is lost, and it leaves with who signs out. */
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DeviceTest {
-    private static Installation kinesia;
-
-    @BeforeAll
-    static void start() {
-        kinesia = Installation.withDemo();
-    }
-
-    @AfterAll
-    static void stop() {
-        kinesia.close();
-    }
+    private final DemoRoom room = DemoRoom.own();
 
     @Test
-    @Order(1)
     void a_set_that_waited_while_another_device_finished_is_asked_about_and_added_after_all() {
-        try (Browser phone = new Browser(kinesia.address());
-                Browser desk = new Browser(kinesia.address())) {
+        try (Browser phone = room.browser();
+                Browser desk = room.browser()) {
             phone.signIn();
             String session = OnTheFloor.openSession(phone, "Jorun Haldvig");
             OnTheFloor.log(phone, 1);
@@ -52,7 +35,7 @@ class DeviceTest {
             OnTheFloor.awaitSets(phone, session, 2);
 
             phone.page.navigate("/");
-            phone.press("Demo: go to the next day");
+            phone.nextDay();
             phone.page.waitForCondition(() -> phone.getOrNothing("/api/sessions/" + session + "/morning")
                     .path("mayAnswer")
                     .asBoolean());
@@ -64,9 +47,8 @@ class DeviceTest {
     }
 
     @Test
-    @Order(2)
     void signing_out_with_something_unsent_asks_first_and_takes_everything_along() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             browser.follow("Add a client");
             browser.page.getByLabel("Name").fill("Half Typed");
@@ -85,11 +67,10 @@ class DeviceTest {
     }
 
     @Test
-    @Order(3)
     void the_owner_adds_somebody_who_signs_in_and_removes_them_again() {
-        try (Browser owner = new Browser(kinesia.address());
-                Browser trainer = new Browser(kinesia.address())) {
-            owner.signIn("owner@tidewheel.example", "tide-wheel-demo");
+        try (Browser owner = room.browser();
+                Browser trainer = room.browser()) {
+            owner.signIn(room.email("owner@tidewheel.example"), "tide-wheel-demo");
             owner.follow("People");
             owner.seeHeading("People");
             Page page = owner.page;
@@ -114,16 +95,16 @@ class DeviceTest {
             page.getByText("runa@tidewheel.example")
                     .waitFor(new Locator.WaitForOptions()
                             .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-            trainer.page.waitForTimeout(1_200);
+            trainer.page.waitForCondition(
+                    () -> trainer.page.request().get("/api/places").status() == 401);
             trainer.follow("Places");
             trainer.seeHeading("Sign in");
         }
     }
 
     @Test
-    @Order(4)
     void a_stop_pressed_without_a_connection_stops_here_at_once_and_holds_when_there_is_one() {
-        try (Browser phone = new Browser(kinesia.address())) {
+        try (Browser phone = room.browser()) {
             phone.signIn();
             String session = OnTheFloor.openSession(phone, "Jorun Haldvig");
             OnTheFloor.log(phone, 1);

@@ -18,8 +18,7 @@ import org.junit.jupiter.api.Test;
 class FloorClockTest {
     @Test
     void the_minutes_of_a_plan_are_those_of_the_floor_clock() {
-        try (Installation kinesia = Installation.withDemo();
-                Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = DemoRoom.own().browser()) {
             browser.signIn();
             for (String method : new String[] {"preloaded-pairs", "alternating-arms", "timed-circuit"}) {
                 compose(browser, method);
@@ -41,8 +40,7 @@ class FloorClockTest {
     private static void compose(Browser browser, String method) {
         for (int day = 0; day < 3; day++) {
             browser.page.navigate("/");
-            browser.press("Demo: go to the next day");
-            browser.page.waitForTimeout(500);
+            browser.nextDay();
         }
         browser.page.navigate("/");
         browser.follow("Jorun Haldvig");

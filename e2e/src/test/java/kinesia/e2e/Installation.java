@@ -14,6 +14,11 @@ import java.util.concurrent.TimeUnit;
 final class Installation implements AutoCloseable {
     private static final Path ROOT = Path.of(System.getProperty("kinesia.root"));
 
+    static {
+        // As a build of the launcher leaves it; here Maven has built.
+        run(new ProcessBuilder("ops/class-archive").directory(ROOT.toFile()));
+    }
+
     private final Path data;
     private final int port;
     private final List<String> options;
@@ -73,6 +78,14 @@ final class Installation implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of("./kinesia"));
         command.addAll(List.of(words));
         return run(prepared(command));
+    }
+
+    /** Makes a copy of the demo rooms with that number. */
+    void copyOfDemo(int number) {
+        ProcessBuilder psql = prepared(
+                List.of("ops/database", "psql", data.toString(), "-d", "kinesia", "-f", "ops/copy-of-demo.sql"));
+        psql.environment().put("PGOPTIONS", "-c kinesia.copy=" + number);
+        run(psql);
     }
 
     private ProcessBuilder prepared(List<String> command) {

@@ -1,8 +1,5 @@
 package kinesia.e2e;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -10,6 +7,8 @@ import java.util.regex.Pattern;
 
 /** What a trainer does on the floor screen, and what the server then has. */
 final class OnTheFloor {
+    private static final double LONGEST_MS = 90_000;
+
     private OnTheFloor() {}
 
     static Locator right(Browser browser) {
@@ -26,7 +25,6 @@ final class OnTheFloor {
     /** Takes the connection away and logs a set, which then waits on the device. */
     static void logWithoutConnection(Browser browser) {
         browser.offline(true);
-        browser.page.waitForTimeout(750); // two presses closer together count as one
         right(browser).click();
         browser.page.getByText("1 kept on this device").waitFor();
     }
@@ -43,8 +41,7 @@ final class OnTheFloor {
                 plan.click();
                 break;
             }
-            browser.press("Demo: go to the next day");
-            browser.page.waitForTimeout(500);
+            browser.nextDay();
         }
         browser.choose("Anything new", "nothing new");
         browser.choose("Hours of sleep", "7");
@@ -58,14 +55,11 @@ final class OnTheFloor {
     }
 
     static void awaitSets(Browser browser, String session, int count) {
-        JsonNode sets = null;
-        for (int i = 0; i < 300; i++) {
-            sets = browser.getOrNothing("/api/sessions/" + session).get("sets");
-            if (sets != null && sets.size() == count) {
-                return;
-            }
-            browser.page.waitForTimeout(200);
-        }
-        assertThat(sets).hasSize(count);
+        browser.page.waitForCondition(
+                () -> browser.getOrNothing("/api/sessions/" + session)
+                                .path("sets")
+                                .size()
+                        == count,
+                new Page.WaitForConditionOptions().setTimeout(LONGEST_MS));
     }
 }

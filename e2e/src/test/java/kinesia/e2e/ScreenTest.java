@@ -9,23 +9,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The screen and what follows from it, as a trainer uses them: by keyboard, on a phone, interrupted, and handed over. */
 class ScreenTest {
-    private static Installation kinesia;
-
-    @BeforeAll
-    static void start() {
-        kinesia = Installation.withDemo();
-    }
-
-    @AfterAll
-    static void stop() {
-        kinesia.close();
-    }
+    private final DemoRoom room = DemoRoom.own();
 
     private static String client(Browser browser, String name) {
         for (JsonNode c : browser.get("/api/today").get("clients")) {
@@ -84,7 +72,7 @@ class ScreenTest {
 
     @Test
     void the_violin_maker_is_screened_by_keyboard_alone() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             String tobias = client(browser, "Tobias");
@@ -122,7 +110,7 @@ class ScreenTest {
     @Test
     void the_choir_conductor_begins_on_a_phone_and_ends_on_another_device() {
         String edda;
-        try (Browser phone = new Browser(kinesia.address())) {
+        try (Browser phone = room.browser()) {
             phone.page.setViewportSize(390, 844);
             phone.signIn();
             edda = client(phone, "Edda");
@@ -139,7 +127,7 @@ class ScreenTest {
             phone.page.getByText("Saved as you go").waitFor();
             phone.nothingWentWrong();
         }
-        try (Browser desk = new Browser(kinesia.address())) {
+        try (Browser desk = room.browser()) {
             Page page = desk.page;
             desk.signIn();
             page.navigate("/clients/" + edda + "/screen");
@@ -202,7 +190,7 @@ class ScreenTest {
 
     @Test
     void an_answer_given_without_a_network_is_kept_here_and_sent_later() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             String jorun = client(browser, "Jorun");
@@ -223,7 +211,7 @@ class ScreenTest {
 
     @Test
     void a_stop_takes_over_the_page() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             page.navigate("/clients/" + client(browser, "Pia") + "/screen");
@@ -240,7 +228,7 @@ class ScreenTest {
 
     @Test
     void a_held_client_is_referred_on_a_page_and_comes_back_with_a_clearance() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             String sunniva = client(browser, "Sunniva");
@@ -288,7 +276,7 @@ class ScreenTest {
 
     @Test
     void limits_are_added_and_loosened_on_the_record() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             page.navigate("/clients/" + client(browser, "Maren") + "/limits");
@@ -318,7 +306,7 @@ class ScreenTest {
 
     @Test
     void a_home_with_two_jugs_gives_loads_and_is_offered_at_intake() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             browser.follow("Places");
@@ -351,7 +339,7 @@ class ScreenTest {
 
     @Test
     void the_intake_saves_itself_and_two_screens_stand_side_by_side() {
-        try (Browser browser = new Browser(kinesia.address())) {
+        try (Browser browser = room.browser()) {
             browser.signIn();
             Page page = browser.page;
             String maren = client(browser, "Maren");

@@ -241,7 +241,10 @@ class WalkTest {
         page.getByText("0 of " + sets + " sets done").waitFor();
         int logged = 0;
         while (logged < sets) {
-            page.waitForTimeout(750); // longer than two presses that count as one
+            page.locator(".done[aria-disabled]")
+                    .first()
+                    .waitFor(new Locator.WaitForOptions()
+                            .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
             if (logged == 0) {
                 browser.press("It hurts");
                 browser.axeFindsNothing("it hurts");

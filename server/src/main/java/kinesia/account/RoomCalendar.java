@@ -3,7 +3,6 @@ package kinesia.account;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -11,10 +10,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class RoomCalendar {
     private final Rooms rooms;
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
 
-    RoomCalendar(Rooms rooms) {
+    RoomCalendar(Rooms rooms, Clock clock) {
         this.rooms = rooms;
+        this.clock = clock;
     }
 
     public LocalDate today(UUID roomId) {

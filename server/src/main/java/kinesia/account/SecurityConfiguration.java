@@ -3,6 +3,7 @@ package kinesia.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import kinesia.shared.Problem;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
@@ -40,7 +41,7 @@ class SecurityConfiguration {
     private static final String PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), midi=()";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, JdbcClient database) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, JdbcClient database, Clock clock) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(path("/api/session"), path("/api/owner"))
                         .permitAll()
                         .requestMatchers(path("/api/accounts/**"))
@@ -51,7 +52,7 @@ class SecurityConfiguration {
                         .permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens()).csrfTokenRequestHandler(new SinglePageCsrfHandler()))
                 .addFilterAfter(new CsrfCookieFilter(), CsrfFilter.class)
-                .addFilterBefore(new SignInCheck(database), AuthorizationFilter.class)
+                .addFilterBefore(new SignInCheck(database, clock), AuthorizationFilter.class)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY))

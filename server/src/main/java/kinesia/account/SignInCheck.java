@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.Authentication;
@@ -19,14 +20,16 @@ final class SignInCheck extends OncePerRequestFilter {
     private static final Duration LONGEST = Duration.ofDays(30);
 
     private final JdbcClient database;
+    private final Clock clock;
     // Within a second; who logs one set after the other is not looked up for each.
     private final Cache<SignedIn, Boolean> lately = Caffeine.newBuilder()
             .expireAfterWrite(Duration.ofSeconds(1))
             .maximumSize(1_000)
             .build();
 
-    SignInCheck(JdbcClient database) {
+    SignInCheck(JdbcClient database, Clock clock) {
         this.database = database;
+        this.clock = clock;
     }
 
     @Override
@@ -45,8 +48,8 @@ final class SignInCheck extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
-    private static boolean isOld(HttpSession session) {
-        return System.currentTimeMillis() - session.getCreationTime() > LONGEST.toMillis();
+    private boolean isOld(HttpSession session) {
+        return clock.millis() - session.getCreationTime() > LONGEST.toMillis();
     }
 
     private boolean isStill(SignedIn who) {

@@ -89,7 +89,8 @@ class AccountTest {
             own = one.get("you").asBoolean() ? one.get("id").asText() : own;
         }
         assertThat(caller.delete("/api/accounts/" + own).status()).isEqualTo(409);
-        ObjectNode trainer = person("owner@tidewheel.example", null).put("name", "Liv Tanager");
+        ObjectNode trainer =
+                person(caller.email("owner@tidewheel.example"), null).put("name", "Liv Tanager");
         assertThat(caller.put("/api/accounts/" + own, trainer).status()).isEqualTo(409);
     }
 

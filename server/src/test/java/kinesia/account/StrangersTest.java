@@ -222,6 +222,36 @@ class StrangersTest {
     }
 
     @Test
+    void whether_it_answers_is_said_to_anybody_and_nothing_else_of_it() throws Exception {
+        HttpResponse<String> health =
+                send(HttpRequest.newBuilder(at("/actuator/health")).build());
+        assertThat(health.statusCode()).isEqualTo(200);
+        assertThat(health.body()).isEqualTo("{\"status\":\"UP\"}");
+        for (String path : List.of("/actuator", "/actuator/env", "/actuator/health/db", "/actuator/metrics")) {
+            HttpResponse<String> answer = send(HttpRequest.newBuilder(at(path)).build());
+            assertThat(answer.body()).as(path).doesNotContain("_links", "UP", "propertySources", "names");
+        }
+    }
+
+    @Test
+    void every_refusal_names_its_request() throws Exception {
+        for (String path : List.of("/api/today", "/api/clients/%00", "/error")) {
+            HttpResponse<String> answer = send(HttpRequest.newBuilder(at(path)).build());
+            String id = answer.headers().firstValue("X-Request-Id").orElse("");
+            if (!path.contains("%")) { // that one is turned away before anything of ours sees it
+                assertThat(id).as(path).matches("[0-9a-f]{8}");
+                assertThat(JSON.readTree(answer.body()).path("request").asText())
+                        .isEqualTo(id);
+            }
+        }
+        signInAsTrainer();
+        HttpResponse<String> refused = send(HttpRequest.newBuilder(at("/api/sessions/" + java.util.UUID.randomUUID()))
+                .build());
+        assertThat(JSON.readTree(refused.body()).path("request").asText())
+                .isEqualTo(refused.headers().firstValue("X-Request-Id").orElseThrow());
+    }
+
+    @Test
     void pages_say_what_a_browser_may_do_with_them() throws Exception {
         var headers = send(HttpRequest.newBuilder(at("/api/session")).build()).headers();
         assertThat(headers.firstValue("Referrer-Policy")).hasValue("same-origin");

@@ -9,14 +9,10 @@ import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
 import kinesia.shared.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.MethodOrderer;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.beans.factory.annotation.Autowired;
 
 @ServerTest
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class VisitTest {
     @Autowired
     private Caller caller;
@@ -55,7 +51,6 @@ class VisitTest {
     }
 
     @Test
-    @Order(Integer.MAX_VALUE) // it leaves a session open
     void a_short_night_takes_one_point_of_effort_and_one_set_off() throws Exception {
         String client = caller.clientId("Pia Ravnsund");
         JsonNode usual = caller.get("/api/clients/" + client + "/next").at("/plan/units/0/slots/0");

@@ -13,15 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
 
 @ServerTest
 class PlaceTest {
     @Autowired
     private Caller caller;
-
-    @Autowired
-    private MockMvc mvc;
 
     @BeforeEach
     void signIn() throws Exception {
@@ -107,8 +103,7 @@ class PlaceTest {
         Answer late = caller.put(path, save("Shed", equipment(3), version));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.at("/current/equipment/dumbbellsKg")).hasSize(2);
-        assertThat(new Caller(mvc).as("trainer@lanternloft.example").get(path).status())
-                .isEqualTo(404);
+        assertThat(caller.as("trainer@lanternloft.example").get(path).status()).isEqualTo(404);
     }
 
     @Test

@@ -10,10 +10,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
-import kinesia.core.screening.ScreenAnswers;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
-import kinesia.shared.Json;
 import kinesia.shared.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -138,16 +136,17 @@ class SafetyTest {
     @Test
     void a_screen_of_before_keeps_its_judgement_and_says_what_was_not_asked() throws Exception {
         String client = caller.screened("Early Person", a -> {});
-        ScreenAnswers now = Json.read(
-                database.queryForObject("select answers from screen where client_id = ?::uuid", String.class, client),
-                ScreenAnswers.class);
-        assertThat(now.version()).isEqualTo(kinesia.core.screening.ScreeningRules.VERSION);
+        assertThat(database.queryForObject(
+                        "select (answers -> 'document' ->> 'version')::int from screen where client_id = ?::uuid",
+                        Integer.class,
+                        client))
+                .isEqualTo(kinesia.core.screening.ScreeningRules.VERSION);
         // As a row of before: no version, no pressure, none of the questions that came later.
         database.update(
-                "update screen set answers = ?, assessment = ? where client_id = ?::uuid",
-                "{\"flags\":{},\"readiness\":{\"regularlyActive\":true,\"knownDisease\":false,\"symptoms\":false},"
-                        + "\"pressure\":{\"concern\":false,\"readings\":[]},\"cautions\":{},\"soreSites\":[]}",
-                "{\"outcome\":\"GO\",\"findings\":[],\"limits\":[],\"missing\":[],\"notes\":[]}",
+                "update screen set answers = ?::jsonb, assessment = ?::jsonb where client_id = ?::uuid",
+                "{\"version\":1,\"document\":{\"flags\":{},\"readiness\":{\"regularlyActive\":true,\"knownDisease\":false,\"symptoms\":false},"
+                        + "\"pressure\":{\"concern\":false,\"readings\":[]},\"cautions\":{},\"soreSites\":[]}}",
+                "{\"version\":1,\"document\":{\"outcome\":\"GO\",\"findings\":[],\"limits\":[],\"missing\":[],\"notes\":[]}}",
                 client);
         JsonNode latest = caller.get("/api/clients/" + client + "/screen").body();
         assertThat(latest.at("/now/outcome").asText()).isEqualTo("GO");

@@ -7,11 +7,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.UUID;
-import kinesia.core.screening.Assessment;
-import kinesia.core.screening.ScreenAnswers;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
-import kinesia.shared.Json;
 import kinesia.shared.ServerTest;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -21,7 +18,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
 
 @ServerTest
 class ScreeningApiTest {
@@ -29,9 +25,6 @@ class ScreeningApiTest {
 
     @Autowired
     private Caller caller;
-
-    @Autowired
-    private MockMvc mvc;
 
     @BeforeEach
     void signIn() throws Exception {
@@ -95,7 +88,7 @@ class ScreeningApiTest {
         assertThat(caller.get(path).at("/version").isMissingNode()).isTrue();
         Answer first = caller.put(path, Map.of("draft", Map.of("step", 3)));
         assertThat(first.status()).isEqualTo(200);
-        Caller owner = new Caller(mvc).as("owner@tidewheel.example");
+        Caller owner = caller.somebodyElse().as("owner@tidewheel.example");
         Answer there = owner.get(path);
         assertThat(there.at("/draft/step").asInt()).isEqualTo(3);
         assertThat(there.at("/changedBy").asText()).isEqualTo("Oda Brandt");
@@ -170,24 +163,6 @@ class ScreeningApiTest {
                         ((ObjectNode) a.get("flags")).putObject("FLAG-fever").put("present", true)));
         assertThat(caller.get("/api/sessions/" + session).at("/held/0/ruleId").asText())
                 .isEqualTo("FLAG-fever");
-    }
-
-    /** What was stored before checks, clearances and site flags were asked stays readable. */
-    @Test
-    void an_old_screen_is_read_as_it_was() {
-        ScreenAnswers answers = Json.read(
-                "{\"flags\":{\"FLAG-neck\":{\"present\":false}},\"readiness\":{\"regularlyActive\":true,\"clearedOn\":"
-                        + "\"2026-01-02\"},\"pressure\":{\"concern\":false,\"readings\":[],\"cleared\":false},\"cautions\":{},"
-                        + "\"soreSites\":[{\"site\":\"WRIST\",\"side\":\"LEFT\",\"usualPain\":2,\"provokedBy\":[],"
-                        + "\"painfulArcFromDeg\":80}]}",
-                ScreenAnswers.class);
-        assertThat(answers.soreSites()).hasSize(1);
-        assertThat(answers.checks()).isEmpty();
-        assertThat(answers.clearances()).isEmpty();
-        Assessment assessment = Json.read(
-                "{\"outcome\":\"GO\",\"findings\":[],\"limits\":[],\"missing\":[],\"notes\":[]}", Assessment.class);
-        assertThat(assessment.allowsPlanning()).isTrue();
-        assertThat(assessment.holds()).isEmpty();
     }
 
     @Test
@@ -394,7 +369,7 @@ class ScreeningApiTest {
     @Test
     void another_room_sees_none_of_it() throws Exception {
         String maren = caller.clientId("Maren Oldvik");
-        Caller stranger = new Caller(mvc).as("trainer@lanternloft.example");
+        Caller stranger = caller.somebodyElse().as("trainer@lanternloft.example");
         for (String path : new String[] {"screen-draft", "limits", "clearances", "referrals", "screens", "screen"}) {
             assertThat(stranger.get("/api/clients/" + maren + "/" + path).status())
                     .as(path)

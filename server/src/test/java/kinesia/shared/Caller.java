@@ -8,9 +8,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.servlet.http.Cookie;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -20,10 +24,51 @@ public class Caller {
     private static final ObjectMapper JSON = new ObjectMapper();
 
     private final MockMvc mvc;
+    private final @Nullable JdbcTemplate database;
+    private final @Nullable TestClock clock;
     private final Map<String, Cookie> cookies = new LinkedHashMap<>();
+    private int room;
 
+    @Autowired
+    Caller(MockMvc mvc, JdbcTemplate database, TestClock clock) {
+        this.mvc = mvc;
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** Somebody of whom nobody knows anything yet. */
     public Caller(MockMvc mvc) {
         this.mvc = mvc;
+        this.database = null;
+        this.clock = null;
+    }
+
+    /** Somebody else in this test's rooms, not signed in. */
+    public Caller somebodyElse() {
+        Caller other = new Caller(mvc, Objects.requireNonNull(database), Objects.requireNonNull(clock));
+        email("");
+        other.room = room;
+        return other;
+    }
+
+    /** A test begins: whoever signs in next comes into a copy of the demo rooms of their own. */
+    void leaveRoom() {
+        room = 0;
+        cookies.clear();
+        Objects.requireNonNull(clock).setRight();
+    }
+
+    /** The e-mail that a demo account has in this test's rooms. */
+    public String email(String demo) {
+        if (room == 0) {
+            room = OwnRooms.copy(Objects.requireNonNull(database));
+        }
+        return OwnRooms.email(demo, room);
+    }
+
+    /** The id of this test's copy of the room in which a demo account is. */
+    public UUID roomOf(String demo) {
+        return OwnRooms.room(Objects.requireNonNull(database), email(demo));
     }
 
     /** An answer: status and body. */
@@ -33,15 +78,15 @@ public class Caller {
         }
     }
 
-    /** Signs in as the demo trainer. */
+    /** Signs in as the demo trainer, in this test's own copy of the room. */
     public Caller asTrainer() throws Exception {
         return as("trainer@tidewheel.example");
     }
 
-    /** Signs in as one of the demo accounts. */
-    public Caller as(String email) throws Exception {
+    /** Signs in as one of the demo accounts, in this test's own copy of their room. */
+    public Caller as(String demo) throws Exception {
         cookies.clear();
-        Answer answer = post("/api/session", Map.of("email", email, "password", "tide-wheel-demo"));
+        Answer answer = post("/api/session", Map.of("email", email(demo), "password", "tide-wheel-demo"));
         if (answer.status() != 200) {
             throw new IllegalStateException("cannot sign in: " + answer);
         }

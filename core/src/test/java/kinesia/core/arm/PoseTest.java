@@ -1,14 +1,13 @@
 package kinesia.core.arm;
 
+import static kinesia.core.Seeds.between;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import kinesia.core.Seeds;
 import kinesia.core.reason.InvalidValue;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class PoseTest {
@@ -37,35 +36,40 @@ class PoseTest {
                 .isInstanceOf(InvalidValue.class);
     }
 
-    @Property(tries = 300)
-    void arm_lengths_hold_in_every_pose(
-            @ForAll @DoubleRange(min = -180, max = 180) double pitch,
-            @ForAll @DoubleRange(min = -180, max = 180) double roll,
-            @ForAll @DoubleRange(min = -180, max = 180) double plane,
-            @ForAll @DoubleRange(min = -90, max = 180) double elevation,
-            @ForAll @DoubleRange(min = -180, max = 180) double rotation,
-            @ForAll @DoubleRange(min = -15, max = 160) double elbow) {
-        ArmFrame f = ArmFrame.of(ARM, new Pose(pitch, roll, plane, elevation, rotation, elbow));
-        assertThat(f.upperArm().norm()).isCloseTo(1, within(1e-9));
-        assertThat(f.forearm().norm()).isCloseTo(1, within(1e-9));
-        assertThat(f.flexionAxis().norm()).isCloseTo(1, within(1e-9));
-        assertThat(f.flexionAxis().dot(f.upperArm())).isCloseTo(0, within(1e-9));
-        assertThat(f.flexionAxis().dot(f.forearm())).isCloseTo(0, within(1e-9));
-        assertThat(Math.toDegrees(Math.acos(
-                        Math.min(1, Math.max(-1, f.upperArm().dot(f.forearm()))))))
-                .isCloseTo(Math.abs(elbow), within(1e-4));
+    @Test
+    void arm_lengths_hold_in_every_pose() {
+        Seeds.each(300, random -> {
+            double pitch = between(random, -180, 180);
+            double roll = between(random, -180, 180);
+            double plane = between(random, -180, 180);
+            double elevation = between(random, -90, 180);
+            double rotation = between(random, -180, 180);
+            double elbow = between(random, -15, 160);
+            ArmFrame f = ArmFrame.of(ARM, new Pose(pitch, roll, plane, elevation, rotation, elbow));
+            assertThat(f.upperArm().norm()).isCloseTo(1, within(1e-9));
+            assertThat(f.forearm().norm()).isCloseTo(1, within(1e-9));
+            assertThat(f.flexionAxis().norm()).isCloseTo(1, within(1e-9));
+            assertThat(f.flexionAxis().dot(f.upperArm())).isCloseTo(0, within(1e-9));
+            assertThat(f.flexionAxis().dot(f.forearm())).isCloseTo(0, within(1e-9));
+            assertThat(Math.toDegrees(Math.acos(
+                            Math.min(1, Math.max(-1, f.upperArm().dot(f.forearm()))))))
+                    .isCloseTo(Math.abs(elbow), within(1e-4));
+        });
     }
 
-    @Property(tries = 200)
-    void torque_of_the_resistance_grows_in_step_with_the_load(
-            @ForAll @DoubleRange(min = -90, max = 180) double elevation,
-            @ForAll @DoubleRange(min = 0, max = 150) double elbow,
-            @ForAll @DoubleRange(min = 0, max = 20) double kg) {
-        ArmFrame f = ArmFrame.of(ARM, new Pose(0, 0, 60, elevation, 10, elbow));
-        double one = ArmLoad.of(ARM, f, List.of(new Resistance.FreeWeight(kg))).elbowResistanceDemandNm();
-        double three =
-                ArmLoad.of(ARM, f, List.of(new Resistance.FreeWeight(3 * kg))).elbowResistanceDemandNm();
-        assertThat(three).isCloseTo(3 * one, within(1e-9));
+    @Test
+    void torque_of_the_resistance_grows_in_step_with_the_load() {
+        Seeds.each(200, random -> {
+            double elevation = between(random, -90, 180);
+            double elbow = between(random, 0, 150);
+            double kg = between(random, 0, 20);
+            ArmFrame f = ArmFrame.of(ARM, new Pose(0, 0, 60, elevation, 10, elbow));
+            double one =
+                    ArmLoad.of(ARM, f, List.of(new Resistance.FreeWeight(kg))).elbowResistanceDemandNm();
+            double three = ArmLoad.of(ARM, f, List.of(new Resistance.FreeWeight(3 * kg)))
+                    .elbowResistanceDemandNm();
+            assertThat(three).isCloseTo(3 * one, within(1e-9));
+        });
     }
 
     @Test

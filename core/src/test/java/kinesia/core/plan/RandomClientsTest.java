@@ -28,9 +28,9 @@ import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreenQuestions;
 import org.junit.jupiter.api.Test;
 
-/** Ten thousand made-up clients: no plan breaks a hard limit, its clock, its sets or what its sore places may take. */
+/** Made-up clients, ten thousand of them with {@code -P many}: no plan breaks a hard limit, its clock, its sets or what its sore places may take. */
 class RandomClientsTest {
-    private static final int CLIENTS = 10_000;
+    private static final int CLIENTS = Integer.getInteger("kinesia.clients", 500);
     private static final ExerciseModel MODEL = RuleFiles.model();
     private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods());
 

@@ -7,7 +7,7 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [vue(), Components({ resolvers: [BootstrapVueNextResolver()], dirs: [], dts: 'components.d.ts' })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  server: { proxy: { '/api': process.env.KINESIA_SERVER ?? 'http://127.0.0.1:8420' } },
   build: { target: 'es2022', sourcemap: false },
   test: { environment: 'jsdom', include: ['src/**/*.spec.ts'] },
 })

@@ -8,6 +8,7 @@ defineProps<{ problem: Problem | null }>()
   <div v-if="problem" class="notice" role="alert">
     <strong>{{ problem.title }}.</strong>
     {{ problem.detail }}
+    <span v-if="problem.status >= 500 && problem.request" class="field-name">Request {{ problem.request }}.</span>
     <ul v-if="problem.fields.length" class="mb-0">
       <li v-for="f in problem.fields" :key="f.field">
         <span class="field-name">{{ f.field.replace('details.', '') }}</span>

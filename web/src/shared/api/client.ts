@@ -8,6 +8,8 @@ export interface Problem {
   detail: string
   fields: { field: string; message: string }[]
   current?: unknown
+  /** Which request it was, as the log names it. */
+  request?: string
 }
 
 /** Thrown for every answer that is not a success; `offline` when there was no answer at all. */

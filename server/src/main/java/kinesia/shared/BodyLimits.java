@@ -25,7 +25,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * once, so that slow or large requests of strangers never take the threads of the people at work.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimits extends OncePerRequestFilter {
     private static final int UNSIGNED_BYTES = 16_000;
     private static final int SIGNED_BYTES = 1_000_000;

@@ -59,6 +59,9 @@ public final class Problem extends ErrorResponseException {
         body.put("status", getStatusCode().value());
         body.put("detail", getBody().getDetail());
         body.putAll(Objects.requireNonNullElse(getBody().getProperties(), Map.of()));
+        if (response.getHeader(RequestIds.HEADER) != null) {
+            body.put(RequestIds.NAME, response.getHeader(RequestIds.HEADER));
+        }
         response.getOutputStream().write(Json.write(body).getBytes(StandardCharsets.UTF_8));
     }
 

@@ -42,7 +42,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail unreadable(Json.Unreadable e) {
+    ProblemDetail unreadable(StoredJson.Unreadable e) {
         LOG.error("{}", e.getMessage());
         ProblemDetail body = ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT,

@@ -108,8 +108,17 @@ final class Browser implements AutoCloseable {
 
     /** Moves the demo's calendar to the next day, and waits until the page shows it. */
     void nextDay() {
-        page.waitForResponse(
-                answer -> answer.url().endsWith("/api/today") && answer.ok(), () -> press("Demo: go to the next day"));
+        page.evaluate("window.dayBefore = true");
+        press("Demo: go to the next day");
+        page.waitForCondition(this::isLoadedAnew);
+    }
+
+    private boolean isLoadedAnew() {
+        try {
+            return (Boolean) page.evaluate("!window.dayBefore && document.readyState === 'complete'");
+        } catch (PlaywrightException e) {
+            return false; // between the two pages
+        }
     }
 
     /** Waits for a heading that is {@code text}, or {@code text} and after a colon for whom. */

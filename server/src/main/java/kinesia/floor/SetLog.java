@@ -83,6 +83,34 @@ public class SetLog implements Persistable<UUID> {
         take(set, faults);
     }
 
+    /** What was done, without the faults seen: for reading a record, never stored itself. */
+    SetLog(
+            UUID sessionId,
+            String exerciseKey,
+            @Nullable Side side,
+            int setNumber,
+            double loadKg,
+            String loadLabel,
+            int reps,
+            @Nullable Double effort,
+            @Nullable Boolean effortSaid,
+            int pain,
+            @Nullable Site painSite,
+            @Nullable Side painSide) {
+        this.sessionId = sessionId;
+        this.exerciseKey = exerciseKey;
+        this.side = side;
+        this.setNumber = setNumber;
+        this.loadKg = loadKg;
+        this.loadLabel = loadLabel;
+        this.reps = reps;
+        this.effort = effort;
+        this.effortSaid = effortSaid;
+        this.pain = pain;
+        this.painSite = painSite;
+        this.painSide = painSide;
+    }
+
     private void take(LoggedSet set, List<String> faults) {
         this.exerciseKey = set.exerciseKey();
         this.side = set.side();

@@ -12,9 +12,16 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Stored sets. */
 public interface SetLogs extends JpaRepository<SetLog, UUID> {
+    /** A set without its faults, as a record is read. */
+    String DONE =
+            "new kinesia.floor.SetLog(l.sessionId, l.exerciseKey, l.side, l.setNumber, l.loadKg, l.loadLabel, l.reps,"
+                    + " l.effort, l.effortSaid, l.pain, l.painSite, l.painSide)";
+
     List<SetLog> findBySessionIdAndUndoneFalseOrderByLoggedAt(UUID sessionId);
 
-    List<SetLog> findBySessionIdInAndUndoneFalseOrderByLoggedAt(Collection<UUID> sessionIds);
+    /** What was done in the sessions, in order, without the faults that were seen; for reading only. */
+    @Query("select " + DONE + " from SetLog l where l.sessionId in :sessionIds and not l.undone order by l.loggedAt")
+    List<SetLog> findDone(Collection<UUID> sessionIds);
 
     /** The numbers that the session's sets of one exercise and arm have. */
     @Query("select l.setNumber from SetLog l where l.sessionId = :sessionId and not l.undone"
@@ -25,7 +32,7 @@ public interface SetLogs extends JpaRepository<SetLog, UUID> {
             UUID sessionId, String exerciseKey, @Nullable Side side, int setNumber);
 
     /** Of the sessions' sets those that hurt and those of sessions from {@code since} on. */
-    @Query("select l from SetLog l join TrainingSession t on t.id = l.sessionId where t.id in :sessionIds"
+    @Query("select " + DONE + " from SetLog l join TrainingSession t on t.id = l.sessionId where t.id in :sessionIds"
             + " and not l.undone and (l.pain > 0 or t.visitOn >= :since) order by l.loggedAt")
     List<SetLog> findThatHurtOrSince(Collection<UUID> sessionIds, LocalDate since);
 

@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import kinesia.core.response.NextVisit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -17,14 +16,6 @@ public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from TrainingSession s where s.id = :id")
     Optional<TrainingSession> lock(UUID id);
-
-    /** The client's sessions in the window before the last one: what is older says nothing of the next visit. */
-    default List<TrainingSession> findLately(UUID clientId) {
-        return findLastEnded(clientId)
-                .map(last -> findByClientIdAndVisitOnGreaterThanEqualOrderByVisitOn(
-                        clientId, last.minusDays(NextVisit.LOOKS_BACK_DAYS)))
-                .orElse(List.of());
-    }
 
     /** The day of the client's last session that ended. */
     @Query(

@@ -180,9 +180,20 @@ public class VisitPlanner {
 
     /** The first day, not before {@code today}, that the client may be trained on. */
     public LocalDate firstDay(Client client, Standing standing, List<SessionRecord> records, LocalDate today) {
+        return firstDay(client, standing, records, SignalRules.judge(records), today);
+    }
+
+    /** The same where the signals of {@code records} are known already. */
+    public LocalDate firstDay(
+            Client client,
+            Standing standing,
+            List<SessionRecord> records,
+            List<Map<SessionRecord.Place, SiteSignal>> signals,
+            LocalDate today) {
         return NextVisit.firstDay(
                 model.catalogue(),
                 records,
+                signals,
                 today,
                 client.details().visitsPerWeek(),
                 !standing.soreSites().isEmpty());

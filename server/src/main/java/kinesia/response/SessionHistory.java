@@ -29,6 +29,9 @@ import org.springframework.stereotype.Component;
 /** Ended sessions with their sets, mornings and next doors, as the core reads them. */
 @Component
 public class SessionHistory {
+    // The first day asks after the hard sets of a week and after the rest since the last one; twice that is enough.
+    private static final int DAYS_OF_SETS = 14;
+
     private final TrainingSessions sessions;
     private final SessionPlans storedPlans;
     private final SetLogs logs;
@@ -51,27 +54,23 @@ public class SessionHistory {
      * @param doorNow the door check of the visit being planned, which closes the last session; null for a preview
      */
     public List<Entry> of(UUID clientId, @Nullable List<SitePain> doorNow) {
-        List<TrainingSession> lately = sessions.findLately(clientId);
+        List<TrainingSession> lately = sessions.findOutlines(List.of(clientId), NextVisit.LOOKS_BACK_DAYS);
         List<UUID> ids = lately.stream().map(TrainingSession::id).toList();
         Map<UUID, Plan> plans = storedPlans.ofAll(ids);
-        return ofAll(
-                        lately,
-                        logs.findBySessionIdInAndUndoneFalseOrderByLoggedAt(ids),
-                        doorNow,
-                        id -> Planned.of(plans.get(id)))
+        return ofAll(lately, logs.findDone(ids), doorNow, id -> Planned.of(plans.get(id)))
                 .getOrDefault(clientId, List.of());
     }
 
     /**
-     * The same of many clients at once, in outline: each plan is brought only when it is asked for, and of sessions before
-     * {@code since} only the sets that hurt are there, which is all that a signal asks of them.
+     * The same of many clients at once, in outline, as {@code today} needs it: each plan is brought only when it is asked for,
+     * and of sessions that are over for long only the sets that hurt are there, which is all that a signal asks of them.
      */
-    public Map<UUID, List<Entry>> outline(Collection<UUID> clientIds, LocalDate since) {
+    public Map<UUID, List<Entry>> outline(Collection<UUID> clientIds, LocalDate today) {
         List<TrainingSession> lately = sessions.findOutlines(clientIds, NextVisit.LOOKS_BACK_DAYS);
         return ofAll(
                 lately,
                 logs.findThatHurtOrSince(
-                        lately.stream().map(TrainingSession::id).toList(), since),
+                        lately.stream().map(TrainingSession::id).toList(), today.minusDays(DAYS_OF_SETS)),
                 null,
                 id -> Planned.broughtBy(() -> storedPlans.of(id)));
     }

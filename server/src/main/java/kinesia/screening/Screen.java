@@ -1,12 +1,15 @@
 package kinesia.screening;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.screening.Assessment;
+import kinesia.core.screening.Outcome;
 import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreenAnswers;
 import kinesia.core.screening.SiteRecord;
@@ -34,6 +37,10 @@ public class Screen extends WrittenOnce {
     @Mutability(Immutability.class)
     private @Nullable Assessment assessment;
 
+    // Of the assessment, for lists; null where that could not be read when it was taken out.
+    @Enumerated(EnumType.STRING)
+    private @Nullable Outcome outcome;
+
     protected Screen() {}
 
     public Screen(
@@ -51,6 +58,7 @@ public class Screen extends WrittenOnce {
         this.takenBy = takenBy;
         this.answers = answers;
         this.assessment = assessment;
+        this.outcome = assessment.outcome();
     }
 
     public UUID id() {

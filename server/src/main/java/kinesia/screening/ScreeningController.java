@@ -144,12 +144,9 @@ class ScreeningController {
     List<ScreenTaken> all(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
         clients.require(clientId, who.roomId());
         return screens.findLines(clientId).stream()
-                .map(s -> new ScreenTaken(s.getId(), s.getTakenOn(), s.getTakenBy(), outcome(s)))
+                .map(s -> new ScreenTaken(
+                        s.getId(), s.getTakenOn(), s.getTakenBy(), StoredJson.readable(s.getOutcome(), "screen")))
                 .toList();
-    }
-
-    private static Outcome outcome(Screens.Line line) {
-        return StoredJson.readable(line.getOutcome() == null ? null : Outcome.valueOf(line.getOutcome()), "screen");
     }
 
     @GetMapping("/api/clients/{clientId}/screens/{id}")

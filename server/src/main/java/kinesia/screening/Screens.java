@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import kinesia.core.screening.Outcome;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -13,12 +14,9 @@ import org.springframework.data.jpa.repository.Query;
 public interface Screens extends JpaRepository<Screen, UUID> {
     Optional<Screen> findFirstByClientIdOrderByTakenAtDesc(UUID clientId);
 
-    /** The client's screens by name: what the list of them shows, newest first. */
-    @Query(
-            nativeQuery = true,
-            value = "select s.id, s.taken_on as \"takenOn\", s.taken_by as \"takenBy\","
-                    + " s.assessment -> 'document' ->> 'outcome' as outcome"
-                    + " from screen s where s.client_id = :clientId order by s.taken_at desc")
+    /** What a list of the client's screens shows, newest first. */
+    @Query("select s.id as id, s.takenOn as takenOn, s.takenBy as takenBy, s.outcome as outcome from Screen s"
+            + " where s.clientId = :clientId order by s.takenAt desc")
     List<Line> findLines(UUID clientId);
 
     /** One screen as the list shows it; an outcome that cannot be read is missing. */
@@ -30,7 +28,7 @@ public interface Screens extends JpaRepository<Screen, UUID> {
         String getTakenBy();
 
         @Nullable
-        String getOutcome();
+        Outcome getOutcome();
     }
 
     /** The latest screen of each of {@code clientIds}; clients without one are not in it. */

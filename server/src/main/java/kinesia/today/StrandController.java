@@ -131,7 +131,15 @@ class StrandController {
     }
 
     private List<StrandItem> latest(Client client, LocalDate today) {
-        List<SessionHistory.Entry> entries = history.of(client.id(), null);
+        List<SessionHistory.Entry> entries =
+                history.outline(List.of(client.id()), today).getOrDefault(client.id(), List.of());
+        Map<UUID, Long> counts =
+                sets
+                        .countBySession(entries.stream()
+                                .map(SessionHistory.Entry::sessionId)
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(SetLogs.Count::getSessionId, SetLogs.Count::getSets));
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         List<Map<SessionRecord.Place, SiteSignal>> signals = SignalRules.judge(records);
@@ -141,7 +149,11 @@ class StrandController {
             Signal signal = SignalRules.worst(signals.get(i).values());
             SessionRecord record = entry.record();
             items.add(StrandItem.session(
-                    record.on(), entry.sessionId(), record.sets().size(), signal, entry.status()));
+                    record.on(),
+                    entry.sessionId(),
+                    counts.getOrDefault(entry.sessionId(), 0L),
+                    signal,
+                    entry.status()));
             if (record.morning() != null) {
                 items.add(StrandItem.morning(record.on(), entry.sessionId(), signal));
             }
@@ -156,7 +168,7 @@ class StrandController {
                 ? List.of()
                 : List.copyOf(signals.get(signals.size() - 1).values());
         if (standing.hold(client.stop(), lastOn, lastSignals) == null) {
-            LocalDate day = visits.firstDay(client, standing, records, today);
+            LocalDate day = visits.firstDay(client, standing, records, signals, today);
             items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
         }
         return items;

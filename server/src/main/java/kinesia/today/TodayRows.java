@@ -51,8 +51,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 class TodayRows {
     private static final Logger LOG = LoggerFactory.getLogger(TodayRows.class);
     private static final int AT_ONCE = 20;
-    // The first day asks after the hard sets of a week and after the rest since the last one; twice that is enough.
-    private static final int DAYS_OF_SETS = 14;
     private static final int MOST_KEPT = 20_000;
     /** What of a client's record a row depends on, as one short text for each client. */
     private static final String MARKS = """
@@ -177,7 +175,7 @@ class TodayRows {
     }
 
     private List<ClientToday> together(List<UUID> ids, LocalDate today) {
-        Map<UUID, List<SessionHistory.Entry>> entries = history.outline(ids, today.minusDays(DAYS_OF_SETS));
+        Map<UUID, List<SessionHistory.Entry>> entries = history.outline(ids, today);
         Map<UUID, Standing> standing = standings.ofAll(ids, today);
         Map<UUID, TrainingSession> open =
                 sessions.findByClientIdInAndStatusIn(ids, List.of(Status.PLANNED, Status.RUNNING)).stream()
@@ -205,9 +203,11 @@ class TodayRows {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
-        Collection<SiteSignal> signals = SignalRules.ofLast(records);
+        List<Map<SessionRecord.Place, SiteSignal>> judged = SignalRules.judge(records);
+        Collection<SiteSignal> signals =
+                judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);
-        LocalDate day = visits.firstDay(client, standing, records, today);
+        LocalDate day = visits.firstDay(client, standing, records, judged, today);
         TrainingHold hold =
                 standing.hold(client.stop(), last == null ? null : last.record().on(), signals);
         NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));

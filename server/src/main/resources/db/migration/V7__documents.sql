@@ -28,6 +28,10 @@ alter table session_plan alter column plan type jsonb using pg_temp.document(pla
 alter table set_log alter column faults type jsonb using pg_temp.document(faults);
 alter table morning_check alter column answers type jsonb using pg_temp.document(answers);
 
+-- A list of screens shows their outcomes without opening each judgement.
+alter table screen add column outcome text;
+update screen set outcome = assessment -> 'document' ->> 'outcome';
+
 -- The seven small texts of an intake are one document.
 alter table client add column intake jsonb;
 update client set intake = pg_temp.document(

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kinesia.core.dose.Equipment;
-import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.exercise.Body;
@@ -96,14 +95,20 @@ public final class NextVisit {
     /**
      * The first day, not before {@code earliest}, that is 48 h from the last hard sets and has at least two sets of each
      * group left in its week.
+     *
+     * @param signals of {@code sessions}, as {@link SignalRules#judge} gives them
      */
     public static LocalDate firstDay(
-            Catalogue catalogue, List<SessionRecord> sessions, LocalDate earliest, int visitsPerWeek, boolean sore) {
+            Catalogue catalogue,
+            List<SessionRecord> sessions,
+            List<Map<Place, SiteSignal>> signals,
+            LocalDate earliest,
+            int visitsPerWeek,
+            boolean sore) {
         LocalDate day = lastHard(sessions)
                 .map(d -> d.plusDays(kinesia.core.plan.Planner.DAYS_BETWEEN))
                 .filter(d -> d.isAfter(earliest))
                 .orElse(earliest);
-        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
         LocalDate latest = day.plusDays(7);
         while (day.isBefore(latest)
                 && WeekAllowance.forVisit(sessions, signals, catalogue, day, visitsPerWeek, sore).values().stream()
@@ -114,10 +119,12 @@ public final class NextVisit {
     }
 
     private static Optional<LocalDate> lastHard(List<SessionRecord> sessions) {
-        return sessions.stream()
-                .flatMap(s -> s.hardSets().stream())
-                .map(LoggedSet::on)
-                .max(LocalDate::compareTo);
+        for (int i = sessions.size() - 1; i >= 0; i--) {
+            if (!sessions.get(i).hardSets().isEmpty()) {
+                return Optional.of(sessions.get(i).on());
+            }
+        }
+        return Optional.empty();
     }
 
     /** Sets -40 % on what loads the place, and the worst exercise out. */

@@ -216,11 +216,19 @@ public final class SignalRules {
     }
 
     private static OptionalDouble mean(Place place, List<SessionRecord> sessions, LocalDate from, LocalDate to) {
-        return sessions.stream()
-                .filter(s -> !s.on().isBefore(from) && !s.on().isAfter(to))
-                .flatMap(s -> s.onMorning(place).stream())
-                .mapToInt(PainScore::value)
-                .average();
+        int sum = 0;
+        int mornings = 0;
+        // From the latest back, no further than asked: a record is long.
+        for (int i = sessions.size() - 1; i >= 0 && !sessions.get(i).on().isBefore(from); i--) {
+            Optional<PainScore> pain = sessions.get(i).on().isAfter(to)
+                    ? Optional.empty()
+                    : sessions.get(i).onMorning(place);
+            if (pain.isPresent()) {
+                sum += pain.get().value();
+                mornings++;
+            }
+        }
+        return mornings == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) sum / mornings);
     }
 
     private static SiteSignal secondEase(SiteSignal ease, LocalDate before, LocalDate now) {

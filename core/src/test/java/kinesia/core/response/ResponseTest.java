@@ -433,15 +433,18 @@ class ResponseTest {
         }
     }
 
+    private static LocalDate firstDay(
+            List<SessionRecord> sessions, LocalDate earliest, int visitsPerWeek, boolean sore) {
+        return NextVisit.firstDay(
+                MODEL.catalogue(), sessions, SignalRules.judge(sessions), earliest, visitsPerWeek, sore);
+    }
+
     @Test
     void the_next_day_is_48_hours_on_and_inside_the_week() {
         List<SessionRecord> one = List.of(session(DAY, 2, 1, 2, 2));
-        assertThat(NextVisit.firstDay(MODEL.catalogue(), one, DAY.plusDays(1), 2, true))
-                .isEqualTo(DAY.plusDays(7));
-        assertThat(NextVisit.firstDay(MODEL.catalogue(), one, DAY.plusDays(20), 2, true))
-                .isEqualTo(DAY.plusDays(20));
-        assertThat(NextVisit.firstDay(MODEL.catalogue(), List.of(), DAY, 2, true))
-                .isEqualTo(DAY);
+        assertThat(firstDay(one, DAY.plusDays(1), 2, true)).isEqualTo(DAY.plusDays(7));
+        assertThat(firstDay(one, DAY.plusDays(20), 2, true)).isEqualTo(DAY.plusDays(20));
+        assertThat(firstDay(List.of(), DAY, 2, true)).isEqualTo(DAY);
     }
 
     @Test

@@ -40,9 +40,15 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
                         "BLOCK-sets",
                         Tag.HOUSE,
                         "at most " + CEILING_SORE + " hard sets a week where a place is sore, else " + CEILING_CLEAR,
-                        start + " hard sets in the first week, as the coming visit has it, " + rise
-                                + " more every week, and no more than " + ceiling + ".",
-                        "We build the amount up slowly, week by week.")
+                        start == ceiling
+                                ? start
+                                        + " hard sets every week, as the coming visit has it: the most there is, so none"
+                                        + " is added."
+                                : start + " hard sets in the first week, as the coming visit has it, " + rise
+                                        + " more every week, and no more than " + ceiling + ".",
+                        start == ceiling
+                                ? "That is plenty; more would not be better."
+                                : "We build the amount up slowly, week by week.")
                 .with("first week", start)
                 .with("more every week", rise)
                 .with("at most", ceiling)

@@ -28,6 +28,15 @@ class BlockSetsTest {
     }
 
     @Test
+    void who_has_the_most_already_is_not_told_of_more() {
+        assertThat(of(8, 2, false, false).reasons().get(0).exact())
+                .isEqualTo("16 hard sets every week, as the coming visit has it: the most there is, so none is added.");
+        assertThat(of(3, 2, true, false).reasons().get(0).exact())
+                .isEqualTo("6 hard sets in the first week, as the coming visit has it, 1 more every week, and no more"
+                        + " than 12.");
+    }
+
+    @Test
     void who_wants_size_gets_more_for_the_back_of_the_arm_and_is_told_so() {
         BlockSets look = of(3, 2, false, true);
         assertThat(look.ratio()).isEqualTo(0.75);

@@ -5,9 +5,13 @@ import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectReader;
+import com.fasterxml.jackson.databind.ObjectWriter;
 import java.io.IOException;
+import java.lang.reflect.Type;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.hibernate.type.descriptor.WrapperOptions;
@@ -28,9 +32,25 @@ public final class StoredJson implements FormatMapper {
 
     private final ObjectMapper mapper = Json.storedMapper();
     private final Map<JavaType, StoredType> types;
+    private final Map<Type, Form> forms = new ConcurrentHashMap<>();
 
     public StoredJson(List<StoredType> types) {
         this.types = types.stream().collect(Collectors.toMap(t -> mapper.constructType(t.type()), Function.identity()));
+    }
+
+    /** How one type is read and written, worked out once: a record is hundreds of small documents. */
+    private record Form(JavaType type, StoredType stored, ObjectReader reader, ObjectWriter writer) {}
+
+    private Form form(Type type) {
+        return forms.computeIfAbsent(type, t -> {
+            JavaType resolved = mapper.constructType(t);
+            StoredType stored = types.get(resolved);
+            if (stored == null) {
+                throw new IllegalStateException(
+                        resolved.toCanonical() + " is kept, but no StoredType says in which version");
+            }
+            return new Form(resolved, stored, mapper.readerFor(resolved), mapper.writerFor(resolved));
+        });
     }
 
     /** A document that is none of its type any more. Says which type and nothing of the document, which is about a person. */
@@ -65,29 +85,33 @@ public final class StoredJson implements FormatMapper {
     @Override
     public <T> @Nullable T fromString(
             CharSequence text, org.hibernate.type.descriptor.java.JavaType<T> held, WrapperOptions options) {
-        JavaType type = mapper.constructType(held.getJavaType());
+        Form form = form(held.getJavaType());
         try {
-            return held.getJavaTypeClass().cast(read(text.toString(), type));
+            return held.getJavaTypeClass().cast(read(text.toString(), form));
         } catch (IOException | IllegalArgumentException e) {
             // Not the message: it quotes what is stored.
-            LOG.error("cannot read a stored {}: {}", type.toCanonical(), Causes.of(e));
+            LOG.error("cannot read a stored {}: {}", form.type().toCanonical(), Causes.of(e));
             return null;
         }
     }
 
     @Override
     public <T> String toString(T value, org.hibernate.type.descriptor.java.JavaType<T> held, WrapperOptions options) {
-        JavaType type = mapper.constructType(held.getJavaType());
+        Form form = form(held.getJavaType());
         try {
-            return "{\"" + VERSION + "\":" + of(type).version() + ",\"" + DOCUMENT + "\":"
-                    + mapper.writerFor(type).writeValueAsString(value) + "}";
+            return "{\"" + VERSION + "\":" + form.stored().version() + ",\"" + DOCUMENT + "\":"
+                    + form.writer().writeValueAsString(value) + "}";
         } catch (IOException e) {
-            throw new IllegalStateException("cannot write a " + type.toCanonical(), e);
+            throw new IllegalStateException("cannot write a " + form.type().toCanonical(), e);
         }
     }
 
-    Object read(String text, JavaType type) throws IOException {
-        StoredType stored = of(type);
+    Object read(String text, Type type) throws IOException {
+        return read(text, form(type));
+    }
+
+    private Object read(String text, Form form) throws IOException {
+        StoredType stored = form.stored();
         try (JsonParser json = mapper.createParser(text)) {
             if (json.nextToken() != JsonToken.START_OBJECT || !VERSION.equals(json.nextFieldName())) {
                 throw new IOException("has no version");
@@ -102,23 +126,15 @@ public final class StoredJson implements FormatMapper {
             json.nextToken();
             Object value;
             if (version == stored.version()) {
-                value = mapper.readValue(json, type);
+                value = form.reader().readValue(json);
             } else {
                 JsonNode document = mapper.readTree(json);
-                value = mapper.readValue(mapper.treeAsTokens(stored.upcast(document, version)), type);
+                value = form.reader().readValue(mapper.treeAsTokens(stored.upcast(document, version)));
             }
             if (value == null) {
                 throw new IOException("is empty");
             }
             return value;
         }
-    }
-
-    private StoredType of(JavaType type) {
-        StoredType stored = types.get(type);
-        if (stored == null) {
-            throw new IllegalStateException(type.toCanonical() + " is kept, but no StoredType says in which version");
-        }
-        return stored;
     }
 }

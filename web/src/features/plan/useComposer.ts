@@ -32,7 +32,6 @@ export function useComposer(clientId: string) {
     view.value = answer
     composition.value = answer.composition
     kept.value = JSON.stringify(answer.composition)
-    await compose()
   }
 
   let asking = false

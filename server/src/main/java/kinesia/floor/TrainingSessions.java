@@ -23,8 +23,6 @@ public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
                     + " and t.status not in (kinesia.floor.TrainingSession$Status.PLANNED, kinesia.floor.TrainingSession$Status.RUNNING)")
     Optional<LocalDate> findLastEnded(UUID clientId);
 
-    List<TrainingSession> findByClientIdAndVisitOnGreaterThanEqualOrderByVisitOn(UUID clientId, LocalDate from);
-
     /** The client's sessions from {@code from} on and before {@code before}, oldest first. */
     List<TrainingSession> findByClientIdAndVisitOnGreaterThanEqualAndVisitOnBeforeOrderByVisitOn(
             UUID clientId, LocalDate from, LocalDate before);

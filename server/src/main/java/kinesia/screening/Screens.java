@@ -3,7 +3,6 @@ package kinesia.screening;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import kinesia.core.screening.Outcome;
 import org.jspecify.annotations.Nullable;
@@ -12,8 +11,6 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Stored screens. */
 public interface Screens extends JpaRepository<Screen, UUID> {
-    Optional<Screen> findFirstByClientIdOrderByTakenAtDesc(UUID clientId);
-
     /** What a list of the client's screens shows, newest first. */
     @Query("select s.id as id, s.takenOn as takenOn, s.takenBy as takenBy, s.outcome as outcome from Screen s"
             + " where s.clientId = :clientId order by s.takenAt desc")

@@ -92,7 +92,8 @@ class DemoStoryTest {
         clients.findNames(caller.roomOf("trainer@tidewheel.example"))
                 .forEach(who -> byClient.put(
                         who.getName(),
-                        sessions.findByClientIdAndVisitOnGreaterThanEqualOrderByVisitOn(who.getId(), LocalDate.EPOCH)));
+                        sessions.findByClientIdAndVisitOnGreaterThanEqualAndVisitOnBeforeOrderByVisitOn(
+                                who.getId(), LocalDate.EPOCH, LocalDate.now())));
         assertThat(byClient).hasSize(6);
         byClient.values().forEach(own -> {
             for (int i = 1; i < own.size(); i++) {

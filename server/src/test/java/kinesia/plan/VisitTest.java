@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
 import java.util.UUID;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
 import kinesia.shared.ServerTest;
+import kinesia.shared.TestClock;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -16,6 +18,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 class VisitTest {
     @Autowired
     private Caller caller;
+
+    @Autowired
+    private TestClock clock;
 
     @BeforeEach
     void signIn() throws Exception {
@@ -68,6 +73,24 @@ class VisitTest {
         assertThat(caller.get("/api/sessions/" + session.get("id").asText() + "/morning")
                         .status())
                 .isEqualTo(409);
+    }
+
+    @Test
+    void a_morning_can_be_answered_when_its_day_has_come() throws Exception {
+        String client = caller.screened("Morning Person", a -> {});
+        String session = caller.put(
+                        "/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(7.0, false, false))
+                .at("/sessionId")
+                .asText();
+        caller.post("/api/sessions/" + session + "/finish", Caller.json());
+        String morning = "/api/sessions/" + session + "/morning";
+        assertThat(caller.get(morning).at("/mayAnswer").asBoolean()).isFalse();
+        clock.pass(Duration.ofDays(1));
+        assertThat(caller.get(morning).at("/mayAnswer").asBoolean()).isTrue();
+        assertThat(caller.get("/api/clients/" + client + "/next")
+                        .at("/morningFor")
+                        .asText())
+                .isEqualTo(session);
     }
 
     @Test

@@ -23,30 +23,39 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
         reasons = List.copyOf(reasons);
     }
 
+    /** The most hard sets of a group that a week may have. */
+    public static int ceiling(boolean sore) {
+        return sore ? CEILING_SORE : CEILING_CLEAR;
+    }
+
+    /** How many more a week may have after a good one. */
+    public static int rise(boolean sore) {
+        return sore ? RISE_SORE : RISE_CLEAR;
+    }
+
     /** What a block that begins with {@code first} and has {@code visitsAWeek} may have. */
     public static BlockSets of(PlanRequest first, int visitsAWeek, boolean forSize) {
         boolean sore = !first.soreSites().isEmpty();
-        int atFirst = Math.max(
+        int each = Math.max(
                 1,
                 first.budget().values().stream()
-                                .mapToInt(PlanRequest.SetBudget::sets)
-                                .max()
-                                .orElse(1)
-                        * visitsAWeek);
-        int start = Math.min(CEILING_CLEAR, atFirst);
-        int ceiling = Math.min(CEILING_CLEAR, Math.max(start, sore ? CEILING_SORE : CEILING_CLEAR));
-        int rise = sore ? RISE_SORE : RISE_CLEAR;
+                        .mapToInt(PlanRequest.SetBudget::sets)
+                        .max()
+                        .orElse(1));
+        int start = Math.min(CEILING_CLEAR, each * visitsAWeek);
+        int ceiling = Math.max(start, ceiling(sore));
+        int rise = rise(sore);
+        boolean full = start == ceiling;
         Reason sets = Reason.of(
                         "BLOCK-sets",
                         Tag.HOUSE,
                         "at most " + CEILING_SORE + " hard sets a week where a place is sore, else " + CEILING_CLEAR,
-                        start == ceiling
-                                ? start
-                                        + " hard sets every week, as the coming visit has it: the most there is, so none"
-                                        + " is added."
-                                : start + " hard sets in the first week, as the coming visit has it, " + rise
-                                        + " more every week, and no more than " + ceiling + ".",
-                        start == ceiling
+                        full
+                                ? hardSets(start) + " every week and none added: no more than " + ceiling(sore)
+                                        + " is built up" + (sore ? " where a place is sore." : ".")
+                                : hardSets(start) + " in the first week, " + each + " at each visit, then " + rise
+                                        + " more every week up to " + ceiling + ".",
+                        full
                                 ? "That is plenty; more would not be better."
                                 : "We build the amount up slowly, week by week.")
                 .with("first week", start)
@@ -67,5 +76,9 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
                 .with("goal is size or look", forSize ? "yes" : "no");
         return new BlockSets(
                 new Block.WeeklySets(start, rise, ceiling), forSize ? RATIO_FOR_SIZE : 1, List.of(sets, ratio));
+    }
+
+    private static String hardSets(int sets) {
+        return sets + (sets == 1 ? " hard set" : " hard sets");
     }
 }

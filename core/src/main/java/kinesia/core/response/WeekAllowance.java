@@ -8,6 +8,7 @@ import java.util.Map;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Head;
+import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -18,10 +19,6 @@ import kinesia.core.screening.Limit;
 final class WeekAllowance {
     static final int BREAK_DAYS = 14;
     private static final int START = 6;
-    private static final int RISE_SORE = 1;
-    private static final int RISE_CLEAR = 2;
-    private static final int CEILING_SORE = 12;
-    private static final int CEILING_CLEAR = 16;
     private static final int DAYS = 7;
 
     private WeekAllowance() {}
@@ -39,8 +36,8 @@ final class WeekAllowance {
         for (int week = 0; week < weeks; week++) {
             good += wasGood(sessions, signals, start.plusDays((long) week * DAYS)) ? 1 : 0;
         }
-        int ceiling = sore ? CEILING_SORE : CEILING_CLEAR;
-        int allowance = Math.min(ceiling, START + good * (sore ? RISE_SORE : RISE_CLEAR));
+        int ceiling = BlockSets.ceiling(sore);
+        int allowance = Math.min(ceiling, START + good * BlockSets.rise(sore));
         Map<Head.Group, SetBudget> budget = new EnumMap<>(Head.Group.class);
         for (Head.Group group : Head.Group.values()) {
             int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
@@ -53,8 +50,8 @@ final class WeekAllowance {
                             Reason.of(
                                             "WEEK-allowance",
                                             Tag.HOUSE,
-                                            "6 a week to start, " + (sore ? 1 : 2) + " more after a good week, at most "
-                                                    + ceiling,
+                                            START + " a week to start, " + BlockSets.rise(sore)
+                                                    + " more after a good week, at most " + ceiling,
                                             "This week's allowance is " + allowance + " hard sets for the "
                                                     + group.word() + ", " + done + " of them done, over "
                                                     + visitsPerWeek + " visits: " + sets + " today.",

@@ -29,11 +29,18 @@ class BlockSetsTest {
 
     @Test
     void who_has_the_most_already_is_not_told_of_more() {
-        assertThat(of(8, 2, false, false).reasons().get(0).exact())
-                .isEqualTo("16 hard sets every week, as the coming visit has it: the most there is, so none is added.");
-        assertThat(of(3, 2, true, false).reasons().get(0).exact())
-                .isEqualTo("6 hard sets in the first week, as the coming visit has it, 1 more every week, and no more"
-                        + " than 12.");
+        assertThat(sentence(of(8, 2, false, false)))
+                .isEqualTo("16 hard sets every week and none added: no more than 16 is built up.");
+        assertThat(sentence(of(7, 2, true, false)))
+                .isEqualTo(
+                        "14 hard sets every week and none added: no more than 12 is built up where a place is sore.");
+        assertThat(sentence(of(3, 2, true, false)))
+                .isEqualTo("6 hard sets in the first week, 3 at each visit, then 1 more every week up to 12.");
+        assertThat(sentence(of(1, 1, false, false))).startsWith("1 hard set in the first week");
+    }
+
+    private static String sentence(BlockSets sets) {
+        return sets.reasons().get(0).exact();
     }
 
     @Test

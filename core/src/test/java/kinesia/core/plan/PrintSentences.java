@@ -22,7 +22,7 @@ import kinesia.core.screening.WrittenCases;
 
 /**
  * Prints every sentence that a screen, a limit or a plan shows over the written people of the screening cases and over one
- * person sore at each place, by every way of working, in a full room and at home: each once, for reading. Numbers and names
+ * person sore at each place, by every way of working, in a full room and at home, and for blocks of few and many sets: each once, for reading. Numbers and names
  * of exercises do not make another sentence. Run by {@code ops/print-sentences}.
  */
 public final class PrintSentences {
@@ -69,6 +69,7 @@ public final class PrintSentences {
         people.add(new Answers().flag("FLAG-neck", Side.RIGHT).assess().limits());
         sore.add(List.of());
         for (int i = 0; i < people.size(); i++) {
+            blocks(people.get(i), sore.get(i));
             for (Method method : methods) {
                 PlanRequest gym = People.request(People.GYM, 40, 8, people.get(i), sore.get(i), People.history());
                 result(planner.plan(gym.by(method)));
@@ -80,6 +81,15 @@ public final class PrintSentences {
                         sore.get(i),
                         List.of());
                 result(planner.plan(home.by(method)));
+            }
+        }
+    }
+
+    private void blocks(List<Limit> limits, List<SoreSite> sore) {
+        for (int sets = 1; sets <= 8; sets++) {
+            PlanRequest first = People.request(People.GYM, 40, sets, limits, sore, List.of());
+            for (int visits = 1; visits <= 4; visits++) {
+                BlockSets.of(first, visits, visits % 2 == 0).reasons().forEach(this::add);
             }
         }
     }

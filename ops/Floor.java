@@ -103,7 +103,7 @@ class Floor {
             String client = UUID.randomUUID().toString();
             must("PUT", "/api/clients/" + client, "{\"details\":{\"name\":\"" + name + "\",\"bornOn\":\"1961-04-02\","
                     + "\"sex\":\"FEMALE\",\"statureM\":1.66,\"bodyMassKg\":68,\"hand\":\"RIGHT\",\"goal\":\"KEEP\","
-                    + "\"life\":\"keeps bees\",\"newToTraining\":false,\"units\":\"KG_CM\",\"visitsPerWeek\":2,"
+                    + "\"life\":\"keeps bees\",\"story\":{\"visits\":40,\"trainedBefore\":true,\"risesWithoutHands\":true},\"units\":\"KG_CM\",\"visitsPerWeek\":2,"
                     + "\"minutes\":45,\"placeId\":\"" + place + "\",\"cautions\":{},\"dislikes\":[]}}");
             must("PUT", "/api/clients/" + client + "/screens/" + UUID.randomUUID(), clearScreen());
             String session = first("\"sessionId\":" + TEXT, must("PUT", "/api/clients/" + client + "/sessions/" + UUID.randomUUID(),

@@ -15,6 +15,7 @@ import WhyButton from '@/shared/WhyButton.vue'
 import { useCall } from '@/shared/useCall'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import NextStep from './NextStep.vue'
+import StrengthPart from './StrengthPart.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -139,6 +140,7 @@ function select(item: StrandItem) {
             </div>
             <PlanUnits :plan="plan" />
           </template>
+          <StrengthPart :key="id" :client-id="id" class="mt-3" />
         </section>
       </div>
     </template>

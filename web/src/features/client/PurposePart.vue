@@ -35,14 +35,31 @@ function togglePlace(id: string) {
       ]"
       :wrong="wrong('goal')"
     />
+    <TextField
+      v-model="draft.visitsSoFar"
+      type="number"
+      label="Strength sessions so far, here or elsewhere"
+      :wrong="wrong('story.visits')"
+      help="0 for none; under 24 counts as new to it"
+    />
     <ChoiceGroup
-      v-model="draft.newToTraining"
-      label="Training age"
+      v-model="draft.trainedBefore"
+      label="Six months of strength training at any time in the last five years"
       :options="[
-        { value: true, text: 'new to it' },
-        { value: false, text: 'has trained before' },
+        { value: true, text: 'yes' },
+        { value: false, text: 'no' },
       ]"
-      :wrong="wrong('newToTraining')"
+      :wrong="wrong('story.trainedBefore')"
+    />
+    <ChoiceGroup
+      v-model="draft.risesWithoutHands"
+      label="Gets up from a chair without the hands"
+      :options="[
+        { value: true, text: 'yes' },
+        { value: false, text: 'no' },
+      ]"
+      help="Asked once; no lets everything start lighter"
+      :wrong="wrong('story.risesWithoutHands')"
     />
     <ChoiceGroup
       v-model="draft.placeId"

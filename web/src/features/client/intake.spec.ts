@@ -38,12 +38,14 @@ describe('the intake form', () => {
       bodyMass: 67,
       hand: 'RIGHT' as const,
       goal: 'KEEP' as const,
-      newToTraining: false,
+      visitsSoFar: 0,
+      trainedBefore: false,
       placeId: 'x',
     }
     expect(isWhole(whole)).toBe(true)
     expect(isWhole({ ...whole, name: ' ' })).toBe(false)
-    expect(isWhole({ ...whole, newToTraining: undefined })).toBe(false)
+    expect(isWhole({ ...whole, visitsSoFar: '' })).toBe(false)
+    expect(isWhole({ ...whole, trainedBefore: undefined })).toBe(false)
   })
   it('keeps an event that is still being typed from the server', () => {
     const events = [

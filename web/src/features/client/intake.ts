@@ -16,7 +16,9 @@ export interface Intake {
   hand?: Side
   goal?: ClientDetails['goal']
   life: string
-  newToTraining?: boolean
+  visitsSoFar: string | number
+  trainedBefore?: boolean
+  risesWithoutHands?: boolean
   visitsPerWeek: string | number
   minutes: string | number
   placeId?: string
@@ -39,6 +41,7 @@ export function emptyIntake(): Intake {
     stature: '',
     bodyMass: '',
     life: '',
+    visitsSoFar: '',
     visitsPerWeek: 2,
     minutes: 35,
     cautions: {},
@@ -54,8 +57,8 @@ export function emptyIntake(): Intake {
 
 /** Whether everything that a client cannot be without has been typed; until then nothing is sent. */
 export function isWhole(i: Intake): boolean {
-  const typed = [i.name.trim(), i.bornOn, i.stature, i.bodyMass, i.visitsPerWeek, i.minutes, i.placeId]
-  const chosen = [i.sex, i.hand, i.goal, i.newToTraining]
+  const typed = [i.name.trim(), i.bornOn, i.stature, i.bodyMass, i.visitsSoFar, i.visitsPerWeek, i.minutes, i.placeId]
+  const chosen = [i.sex, i.hand, i.goal, i.trainedBefore]
   return typed.every((t) => t !== '' && t !== undefined) && chosen.every((c) => c !== undefined)
 }
 
@@ -80,6 +83,9 @@ export function fromDetails(client: ClientView): Intake {
   return {
     ...emptyIntake(),
     ...d,
+    visitsSoFar: d.story.visits,
+    trainedBefore: d.story.trainedBefore,
+    risesWithoutHands: d.story.risesWithoutHands,
     id: client.id,
     version: client.version,
     stature: round((d.statureM * 100) / (imperial ? CM_PER_INCH : 1)),
@@ -100,7 +106,11 @@ export function toDetails(i: Intake): Partial<ClientDetails> {
     hand: i.hand,
     goal: i.goal,
     life: i.life,
-    newToTraining: i.newToTraining,
+    story: {
+      visits: number(i.visitsSoFar),
+      trainedBefore: i.trainedBefore ?? false,
+      risesWithoutHands: i.risesWithoutHands,
+    },
     units: i.units,
     visitsPerWeek: number(i.visitsPerWeek),
     minutes: number(i.minutes),

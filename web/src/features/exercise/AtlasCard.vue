@@ -8,12 +8,11 @@ import { words } from '@/shared/format'
 import WhyButton from '@/shared/WhyButton.vue'
 import { stressWord } from './atlas'
 
-/** One exercise of the atlas: what it looks like, its worth here, and what its sore places pay. */
+/** One exercise of the atlas: what it looks like, what a colleague would say of it, and what its sore places pay. */
 const props = defineProps<{
   item: AtlasItem
   to: string
   watched: Site[]
-  best: number
   chosen: boolean
   full: boolean
 }>()
@@ -32,11 +31,13 @@ const out = computed(() => props.item.whyNot.length > 0)
       Left out: {{ item.whyNot[0]!.exact }}
       <WhyButton :reason="item.whyNot[0]" :about="`${item.name} is left out`" />
     </div>
-    <div v-else-if="item.worth > 0" class="worth">
-      <span class="gauge" aria-hidden="true"><span :style="{ width: `${(item.worth / best) * 100}%` }" /></span>
-      <span>worth {{ item.worth.toFixed(2) }}</span>
-      <WhyButton :reason="item.worthReason" :about="`worth of ${item.name}`" />
-    </div>
+    <template v-else-if="item.says">
+      <p class="small mb-0">{{ item.says }}</p>
+      <p v-if="item.beforeNext" class="small quiet mb-0">
+        {{ item.beforeNext }}
+        <WhyButton :reason="item.worthReason" :about="`${item.name} stands here`" />
+      </p>
+    </template>
     <div v-if="item.rangeReason && !out" class="small quiet">
       shorter range
       <WhyButton :reason="item.rangeReason" :about="`range of ${item.name}`" />
@@ -81,24 +82,6 @@ const out = computed(() => props.item.whyNot.length > 0)
 }
 .why-not {
   color: var(--copper);
-}
-.worth {
-  display: flex;
-  align-items: center;
-  gap: 0.4rem;
-  font-size: 0.9rem;
-}
-.gauge {
-  flex: 1;
-  height: 0.55rem;
-  border-radius: 3px;
-  background: color-mix(in srgb, var(--line) 22%, transparent);
-  overflow: hidden;
-}
-.gauge span {
-  display: block;
-  height: 100%;
-  background: var(--tide);
 }
 .stress {
   display: flex;

@@ -29,7 +29,7 @@ const lists = computed(() => [
   {
     key: 'site' as const,
     label: 'Kindest to',
-    any: 'by worth instead',
+    any: 'best first instead',
     options: sites.map((value) => ({ value, text: words(value) })),
   },
   {

@@ -11,7 +11,7 @@ import { anything, found, type Filter } from './atlas'
 import AtlasCard from './AtlasCard.vue'
 import AtlasFilters from './AtlasFilters.vue'
 
-/** Which of all variations fits this client: found, ranked by worth, up to three compared. */
+/** Which of all variations fits this client: found, best first, up to three compared. */
 const MOST_COMPARED = 3
 const FIRST_SHOWN = 24
 
@@ -57,7 +57,6 @@ watch(longLength, load)
 
 const items = computed(() => (atlas.value ? found(atlas.value.items, filter.value) : []))
 const allowed = computed(() => items.value.filter((i) => i.whyNot.length === 0).length)
-const best = computed(() => Math.max(0.01, ...(atlas.value?.items ?? []).map((i) => i.worth)))
 const sore = computed(() => atlas.value?.forWhom.soreSites ?? [])
 const watched = computed<Site[]>(() => {
   const sites = sore.value.map((s) => s.site)
@@ -109,7 +108,8 @@ function chooseClient(id: string) {
               Worked out for somebody of 165 cm and 68 kg with nothing sore. Choose a client to rank for them.
             </template>
             <template v-else-if="sore.length">
-              Ranked by worth: what the muscles get for what {{ sore.map((s) => words(s.site)).join(' and ') }} pay.
+              Best first: the most work for the muscle at the least cost to
+              {{ sore.map((s) => words(s.site)).join(' and ') }}.
             </template>
             <template v-else>Nothing is sore: ranked by what the muscles get.</template>
           </p>
@@ -148,7 +148,6 @@ function chooseClient(id: string) {
               :item="i"
               :to="`/exercises/${i.key}${query}`"
               :watched="watched"
-              :best="best"
               :chosen="chosen.includes(i.key)"
               :full="chosen.length >= MOST_COMPARED"
               @choose="choose(i.key)"

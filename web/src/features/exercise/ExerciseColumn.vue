@@ -59,10 +59,9 @@ const profile = computed(() => {
       </div>
     </div>
     <FigureFrames :figure="detail.figure" :name="item.name" class="print-only" />
-    <p v-if="item.worth > 0 && !item.whyNot.length" class="mb-2">
-      Worth
-      <b>{{ item.worth.toFixed(2) }}</b>
-      <WhyButton :reason="item.worthReason" about="its worth" />
+    <p v-if="item.says && !item.whyNot.length" class="mb-2">
+      {{ item.says }}
+      <WhyButton :reason="item.worthReason" about="where it stands" />
       <template v-if="item.rangeReason">
         · shorter range
         <WhyButton :reason="item.rangeReason" about="its range" />

@@ -95,8 +95,8 @@ function use(change: Adjustment, kg: number) {
           <p class="small mb-1">
             With {{ workedOutAt(detail, units) }}
             <WhyButton :reason="detail.loadReason" about="the load" />
-            · worth {{ detail.item.worth.toFixed(2) }}, was {{ original.item.worth.toFixed(2) }}
-            <WhyButton :reason="detail.item.worthReason" about="its worth" />
+            · {{ detail.item.beforeNext }}
+            <WhyButton :reason="detail.item.worthReason" about="what it is worth now" />
           </p>
           <p v-for="r in detail.item.whyNot" :key="r.ruleId + r.exact" class="small out mb-1">
             {{ r.exact }}

@@ -22,6 +22,7 @@ const detail = (over: Record<string, unknown> = {}): ExerciseDetail =>
       stress: { WRIST: 1 },
       whyNot: [],
       worth: 1.5,
+      says: 'Works the biceps most.',
     },
     curve: { elbowBendDeg: [5, 50, 95, 135], progress: [0, 0.33, 0.66, 1], elbowDemandNm: [1, 2, 3, 2], summary: {} },
     loadReason: { ruleId: 'LOAD-equal-effort', exact: '' },
@@ -271,14 +272,19 @@ describe('a card of the atlas', () => {
     ({ ...detail().item, key: 'x', name: 'X curl', still: { frames: [] }, worthReason: {}, ...over }) as never
   const card = (over: Record<string, unknown> = {}, full = false) =>
     mount(AtlasCard, {
-      props: { item: item(over), to: '/x', watched: ['WRIST'], best: 3, chosen: false, full },
+      props: { item: item(over), to: '/x', watched: ['WRIST'], chosen: false, full },
       global: { stubs, mocks: {} },
     })
 
-  it('shows worth against the best, and what the watched places pay', () => {
-    const c = card({ still: still() })
-    expect(c.find('.gauge span').attributes('style')).toContain('50%')
-    expect(c.text()).toContain('worth 1.50')
+  it('says what a colleague would say, why it stands there, and what the watched places pay', () => {
+    const c = card({
+      still: still(),
+      says: 'Kind to the back of the elbow, works the biceps most.',
+      beforeNext: 'Kinder to the wrist than bar curl.',
+    })
+    expect(c.text()).toContain('Kind to the back of the elbow')
+    expect(c.text()).toContain('Kinder to the wrist than bar curl.')
+    expect(c.text()).not.toContain('worth')
     expect(c.text()).toContain('1.0, as the reference')
   })
   it('says why something is left out instead of its worth', () => {

@@ -7,7 +7,7 @@ const props = defineProps<{ slotOf: Slot; substitutes: Substitute[]; sore: SoreS
 const emit = defineEmits<{ swap: [key: string]; close: [] }>()
 
 function changes(s: Substitute): string {
-  const parts = [s.less < 0.05 ? 'worth as much' : `worth ${s.less.toFixed(1)} less`]
+  const parts = [s.compared]
   const minutes = Math.round(s.secondsMore / 6) / 10
   if (Math.abs(minutes) >= 0.5) parts.push(`${Math.abs(minutes)} min ${minutes > 0 ? 'longer' : 'shorter'}`)
   for (const { site } of props.sore) {

@@ -53,6 +53,7 @@ export type ClientView = Schemas['ClientView']
 export type ClientDetails = Schemas['ClientDetails']
 export type ClientToday = Schemas['ClientToday']
 export type ClientName = Schemas['ClientName']
+export type StrengthPicture = Schemas['StrengthPicture']
 export type StrandItem = Schemas['StrandItem']
 export type MorningView = Schemas['MorningView']
 export type Side = 'LEFT' | 'RIGHT'

@@ -18,6 +18,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
@@ -47,6 +48,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class ArmBenchmark {
     private static final Body BODY = new Body(Sex.FEMALE, 1.70, 70);
+    private static final ElbowStrength STRENGTH = new ElbowStrength(16, 10.4);
 
     private final ArmDimensions arm = BODY.arm();
     private final Movement curl = Movement.between(new Pose(0, 0, 90, 0, 0, 0), new Pose(0, 0, 90, 0, 0, 150));
@@ -112,7 +114,8 @@ public class ArmBenchmark {
                         entry,
                         Adjustment.NONE,
                         BODY,
-                        model.equalEffortLoad(entry, BODY),
+                        STRENGTH,
+                        model.equalEffortLoad(entry, BODY, STRENGTH),
                         site,
                         progress,
                         room,

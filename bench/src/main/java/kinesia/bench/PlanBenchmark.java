@@ -18,6 +18,7 @@ import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
@@ -132,8 +133,7 @@ public class PlanBenchmark {
                         limits,
                         sore,
                         Set.of(),
-                        false,
-                        history,
+                        new PlanRequest.Known(new TrainingStory(100, false, true), history, DAY),
                         Map.of(),
                         Map.of(),
                         Map.of(),

@@ -62,12 +62,13 @@ class AtlasTest {
                         .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Exercises"))
                         .last()
                         .click();
-                browser.page.getByText(Pattern.compile("Ranked by worth")).waitFor();
+                browser.page.getByText(Pattern.compile("Best first")).waitFor();
                 firsts.add(browser.page.locator("article .name").allInnerTexts().subList(0, 12));
                 // A reason can be opened and read.
                 browser.page
                         .getByRole(
-                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Why: worth of")))
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName(Pattern.compile("Why: .* stands here")))
                         .first()
                         .click();
                 browser.page.getByText("stimulus / (1 + stress at sore places").waitFor();
@@ -102,7 +103,7 @@ class AtlasTest {
     private static void compareAndTry(Browser browser) {
         browser.follow("Exercises");
         browser.page.locator(".head select").selectOption(new SelectOption().setLabel("Maren Oldvik"));
-        browser.page.getByText(Pattern.compile("Ranked by worth")).waitFor();
+        browser.page.getByText(Pattern.compile("Best first")).waitFor();
         browser.axeFindsNothing("the exercises");
         browser.press("straightens it");
         for (String exercise : List.of("Rope press-down", "Lying dumbbell extension")) {

@@ -109,7 +109,9 @@ class WalkTest {
         page.getByLabel("Body mass").fill("67");
         browser.choose("Writes with the", "right hand");
         browser.choose("Goal", "everyday strength");
-        browser.choose("Training age", "has trained before");
+        page.getByLabel("Strength sessions so far").fill("60");
+        browser.choose("Six months of strength training", "yes");
+        browser.choose("Gets up from a chair", "yes");
         page.getByLabel("What days and work ask").fill("Mends nets every winter morning");
         browser.choose("Where", "The room");
         page.reload(); // what was typed survives

@@ -59,7 +59,6 @@ public class Client {
     private ClientDetails.Goal goal;
 
     private String life;
-    private boolean newToTraining;
 
     @Enumerated(EnumType.STRING)
     private ClientDetails.Units units;
@@ -93,7 +92,6 @@ public class Client {
         hand = d.hand();
         goal = d.goal();
         life = d.life().strip();
-        newToTraining = d.newToTraining();
         units = d.units();
         visitsPerWeek = d.visitsPerWeek();
         minutes = d.minutes();
@@ -113,7 +111,7 @@ public class Client {
                 hand,
                 goal,
                 life,
-                newToTraining,
+                said.story(),
                 units,
                 visitsPerWeek,
                 minutes,

@@ -15,12 +15,14 @@ import java.util.Map;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What the intake asks of a person. Sizes in SI whatever units the screen shows.
  *
+ * @param story earlier training, as far as the start needs it
  * @param life what days, work and other training ask of the arms
  * @param cautions answer to each medical caution by its id; absent means not asked yet
  * @param cautionDetails what was said of a caution beyond yes, by its id
@@ -52,7 +54,7 @@ public record ClientDetails(
         @NotNull(message = "is needed") @Size(max = 400, message = "at most 400 characters")
         String life,
 
-        boolean newToTraining,
+        @Valid @NotNull(message = "is needed") Story story,
         @NotNull(message = "is needed") Units units,
 
         @Min(value = 1, message = "from 1 to 3 visits a week") @Max(value = 3, message = "from 1 to 3 visits a week")
@@ -86,6 +88,26 @@ public record ClientDetails(
         days = days == null ? List.of() : List.copyOf(days);
         events = events == null ? List.of() : List.copyOf(events);
         otherPlaces = otherPlaces == null ? List.of() : List.copyOf(otherPlaces);
+    }
+
+    /**
+     * Earlier training, as far as the start needs it.
+     *
+     * @param visits strength sessions so far, here before Kinesia or elsewhere
+     * @param trainedBefore six months of strength training at any time in the last five years
+     * @param risesWithoutHands whether the client gets up from a chair without the hands; null when it was not asked
+     */
+    public record Story(
+            @Min(value = 0, message = "from 0 to 10,000 visits")
+            @Max(value = 10_000, message = "from 0 to 10,000 visits")
+            int visits,
+
+            boolean trainedBefore,
+            @Nullable Boolean risesWithoutHands) {
+        /** After {@code more} visits here; what was not asked counts as no reason for caution. */
+        public TrainingStory after(int more) {
+            return new TrainingStory(visits, trainedBefore, !Boolean.FALSE.equals(risesWithoutHands)).after(more);
+        }
     }
 
     /** Something coming up: a concert, a regatta, a journey. */

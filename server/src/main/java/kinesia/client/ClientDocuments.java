@@ -1,5 +1,7 @@
 package kinesia.client;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import kinesia.shared.StoredType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -9,6 +11,17 @@ import org.springframework.context.annotation.Configuration;
 class ClientDocuments {
     @Bean
     static StoredType intakeDocument() {
-        return StoredType.of(Intake.class);
+        return StoredType.of(Intake.class).then(ClientDocuments::withStory);
+    }
+
+    // What was asked before was only whether somebody is new to training, and that the migration has put here.
+    private static JsonNode withStory(JsonNode intake) {
+        if (intake instanceof ObjectNode object && !object.has("story")) {
+            object.putObject("story")
+                    .put("visits", 0)
+                    .put("trainedBefore", false)
+                    .putNull("risesWithoutHands");
+        }
+        return intake;
     }
 }

@@ -16,7 +16,8 @@ record Intake(
         List<DayOfWeek> heavyDays,
         List<DayOfWeek> days,
         List<ComingEvent> events,
-        List<UUID> otherPlaces) {
+        List<UUID> otherPlaces,
+        ClientDetails.Story story) {
 
     static Intake of(ClientDetails d) {
         return new Intake(
@@ -26,6 +27,7 @@ record Intake(
                 Objects.requireNonNull(d.heavyDays()),
                 Objects.requireNonNull(d.days()),
                 Objects.requireNonNull(d.events()),
-                Objects.requireNonNull(d.otherPlaces()));
+                Objects.requireNonNull(d.otherPlaces()),
+                d.story());
     }
 }

@@ -168,7 +168,7 @@ class DemoLoader implements SmartInitializingSingleton {
                             who.hand(),
                             who.goal(),
                             who.life(),
-                            who.newToTraining(),
+                            new ClientDetails.Story(who.newToTraining() ? 0 : 60, !who.newToTraining(), true),
                             who.units(),
                             2,
                             who.minutes(),

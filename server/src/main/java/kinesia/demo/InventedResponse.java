@@ -10,6 +10,7 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.Plan;
@@ -24,6 +25,8 @@ import kinesia.core.screening.ScreenAnswers.Reading;
 final class InventedResponse {
     // Usual effort in the model is roughly a ten-repetition load.
     private static final double MAXIMUM_OVER_USUAL = 1.33;
+    // What an arm of strength 1 holds at the elbow.
+    private static final ElbowStrength INVENTED = ElbowStrength.ofFlexors(19);
     private static final int QUIET_MINUTES = 5;
 
     private final DemoClient who;
@@ -76,7 +79,7 @@ final class InventedResponse {
         double strength = who.strength() * (1 + who.gainPerWeek() * weeks);
         double maximum = exercise.bodyWeightShare() > 0
                 ? load.kg() * 1.5 * strength
-                : model.equalEffortLoad(exercise, body) * MAXIMUM_OVER_USUAL * strength;
+                : model.equalEffortLoad(exercise, body, INVENTED) * MAXIMUM_OVER_USUAL * strength;
         double possible = Math.max(3, 30 * (maximum / Math.max(load.kg(), 0.5) - 1) - (n - 1) + random.nextGaussian());
         int reps = (int) Math.min(aim, Math.max(2, Math.floor(possible - 1)));
         double reserve = possible - reps;

@@ -97,6 +97,7 @@ class ArmController {
                         asked.entry(ask.exerciseKey()),
                         ask.adjustment(),
                         asked.body(),
+                        asked.asked().strength(),
                         ask.loadKg(),
                         ask.site(),
                         ask.progress(),

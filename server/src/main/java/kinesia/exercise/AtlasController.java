@@ -116,7 +116,7 @@ class AtlasController {
         Atlas atlas = asked.atlas();
         Double load = ask.loadKg();
         Atlas.Entry entry = load == null ? atlas.entry(turned) : atlas.entry(turned, load);
-        return detail(asked, entry, ask.adjustment(), base, null);
+        return detail(asked, atlas.turned(entry, atlas.entry(base)), ask.adjustment(), base, null);
     }
 
     private ExerciseDetail detail(

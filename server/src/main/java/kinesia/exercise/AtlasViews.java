@@ -74,6 +74,8 @@ final class AtlasViews {
             double loadKg,
             double worth,
             Reason worthReason,
+            String says,
+            @Nullable String beforeNext,
             @Nullable Reason rangeReason,
             List<Reason> whyNot,
             Figure still) {}
@@ -147,6 +149,8 @@ final class AtlasViews {
                 entry.loadKg(),
                 entry.worth(),
                 entry.worthReason(),
+                entry.says(),
+                entry.beforeNext(),
                 entry.rangeReason(),
                 entry.whyNot(),
                 Figure.still(e, body, entry.curve()));

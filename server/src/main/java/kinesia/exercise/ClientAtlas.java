@@ -1,5 +1,6 @@
 package kinesia.exercise;
 
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,8 +12,11 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.arm.Sex;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Equipment;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Workbench;
@@ -21,6 +25,7 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.response.NextVisit;
 import kinesia.core.screening.Limit;
+import kinesia.dose.ClientStrengths;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSessions;
 import kinesia.room.StarterPlaces;
@@ -43,6 +48,7 @@ class ClientAtlas {
     private final TrainingSessions sessions;
     private final SetLogs logs;
     private final StarterPlaces places;
+    private final ClientStrengths strengths;
     private final Variations variations;
     private final ExerciseModel model;
 
@@ -53,6 +59,7 @@ class ClientAtlas {
             TrainingSessions sessions,
             SetLogs logs,
             StarterPlaces places,
+            ClientStrengths strengths,
             Variations variations,
             ExerciseModel model) {
         this.clients = clients;
@@ -61,6 +68,7 @@ class ClientAtlas {
         this.sessions = sessions;
         this.logs = logs;
         this.places = places;
+        this.strengths = strengths;
         this.variations = variations;
         this.model = model;
     }
@@ -94,17 +102,30 @@ class ClientAtlas {
     For of(@Nullable UUID clientId, boolean longLength, SignedIn who) {
         if (clientId == null) {
             Equipment here = places.forRoom(who.roomId()).get(0).equipment();
-            return make(null, ANYBODY, List.of(), List.of(), here, Map.of(), List.of(), longLength, who);
+            return make(
+                    null,
+                    Person.anybody(ANYBODY),
+                    ClientStrength.ofAnybody(model, ANYBODY),
+                    List.of(),
+                    List.of(),
+                    here,
+                    Map.of(),
+                    List.of(),
+                    longLength,
+                    who);
         }
         Client client = clients.require(clientId, who.roomId());
-        Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
+        LocalDate today = calendar.today(who.roomId());
+        Standing standing = standings.of(client.id(), today);
+        ClientStrengths.Known known = strengths.of(client, standing, today);
         Map<String, Double> used = new HashMap<>();
         sessions.findLastEnded(client.id())
                 .map(last -> logs.findLastLoads(client.id(), last.minusDays(NextVisit.LOOKS_BACK_DAYS)))
                 .ifPresent(lately -> lately.forEach(u -> used.put(u.getExerciseKey(), u.getLoadKg())));
         return make(
                 client,
-                client.body(),
+                known.person(),
+                known.strength().both(),
                 standing.inForce().limits(),
                 standing.soreSites(),
                 client.place().equipment(),
@@ -116,7 +137,8 @@ class ClientAtlas {
 
     private For make(
             @Nullable Client client,
-            Body body,
+            Person person,
+            ElbowStrength strength,
             List<Limit> limits,
             List<SoreSite> sore,
             Equipment equipment,
@@ -124,6 +146,7 @@ class ClientAtlas {
             List<String> dislikes,
             boolean longLength,
             SignedIn who) {
+        Body body = person.body();
         Map<String, Variation> own = new LinkedHashMap<>();
         StoredJson.readable(variations.findByRoomIdOrderByName(who.roomId()), Variation::adjustment)
                 .forEach(v -> own.put(v.key(), v));
@@ -131,8 +154,8 @@ class ClientAtlas {
                 .with(own.values().stream()
                         .flatMap(v -> exercise(v, body).stream())
                         .toList()));
-        Atlas.Asked asked =
-                new Atlas.Asked(body, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
+        Atlas.Asked asked = new Atlas.Asked(
+                person, strength, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
         return new For(client, body, limits, sore, equipment, withOwn, own, asked);
     }
 

@@ -21,6 +21,7 @@ import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.RestAndTime;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
@@ -62,7 +63,7 @@ class ComposeController {
     static final String EXAMPLE = """
             {"facts": {"sex": "FEMALE", "statureM": 1.66, "bodyMassKg": 68, "age": 62, "setsFlexors": 4, "setsExtensors": 4,
               "equipment": {"dumbbellsKg": [1, 2, 3, 4, 5], "bands": [], "furniture": ["chair", "flat bench"]},
-              "limits": [], "soreSites": [], "dislikes": [], "newToTraining": false},
+              "limits": [], "soreSites": [], "dislikes": [], "story": {"visits": 40, "trainedBefore": true, "risesWithoutHands": true}},
              "composition": {"method": "joint-sparing", "minutes": 30, "pinned": [], "banned": [], "order": []}}""";
 
     private final Clients clients;
@@ -108,7 +109,7 @@ class ComposeController {
             List<Limit> limits,
             List<SoreSite> soreSites,
             List<String> dislikes,
-            boolean newToTraining) {}
+            TrainingStory story) {}
 
     /** For a client, or from facts: one of the two. {@code takenFrom} is the client whose composition it was. */
     record ComposeAsk(
@@ -276,8 +277,7 @@ class ComposeController {
                 facts.limits(),
                 facts.soreSites(),
                 Set.copyOf(facts.dislikes()),
-                facts.newToTraining(),
-                List.of(),
+                new PlanRequest.Known(facts.story(), List.of(), calendar.today(who.roomId())),
                 Map.of(),
                 Map.of(),
                 Map.of(),
@@ -342,7 +342,7 @@ class ComposeController {
         List<SlotFigure> figures = plan == null
                 ? List.of()
                 : plan.slots().stream().map(s -> drawn(request, s)).toList();
-        SessionSums sums = new SessionSums(model, request, plan);
+        SessionSums sums = new SessionSums(model, planner.strength(request).both(), request, plan);
         return new Composed(
                 request.visitOn(),
                 request.minutes(),

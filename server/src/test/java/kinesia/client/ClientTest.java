@@ -31,11 +31,11 @@ class ClientTest {
                 .put("hand", "LEFT")
                 .put("goal", "STRENGTH")
                 .put("life", "Keeps bees")
-                .put("newToTraining", false)
                 .put("units", "KG_CM")
                 .put("visitsPerWeek", 2)
                 .put("minutes", 35)
                 .put("placeId", caller.get("/api/places").at("/0/id").asText());
+        d.putObject("story").put("visits", 200).put("trainedBefore", true).put("risesWithoutHands", true);
         d.putObject("cautions");
         d.putArray("dislikes");
         return d;

@@ -54,6 +54,7 @@ class DoseApiTest {
         String ask = "{" + SOMEBODY + ", \"loadKg\": 5, \"previous\": " + session + ", \"last\": " + session + "}";
         Answer answer = caller.post("/api/dose/next-load", json(ask));
         assertThat(answer.at("/load/kg").asDouble()).isEqualTo(5.4);
+
         assertThat(answer.at("/changes").asBoolean()).isTrue();
         Answer not = caller.post("/api/dose/next-load", json(ask.replaceFirst("\"go\": true", "\"go\": false")));
         assertThat(not.at("/changes").asBoolean()).isFalse();

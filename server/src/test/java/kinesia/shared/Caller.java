@@ -135,7 +135,8 @@ public class Caller {
         ObjectNode details = json();
         details.put("name", name).put("bornOn", "1960-02-03").put("sex", "FEMALE");
         details.put("statureM", 1.66).put("bodyMassKg", 68).put("hand", "RIGHT").put("goal", "KEEP");
-        details.put("life", "mends nets").put("newToTraining", false).put("units", "KG_CM");
+        details.put("life", "mends nets").put("units", "KG_CM");
+        details.putObject("story").put("visits", 40).put("trainedBefore", true).put("risesWithoutHands", true);
         details.put("visitsPerWeek", 2).put("minutes", 40);
         details.put("placeId", get("/api/places").body().get(0).get("id").asText());
         details.putObject("cautions");

@@ -32,7 +32,7 @@ public record ArmLoad(
     public static ArmLoad of(ArmDimensions arm, ArmFrame frame, List<Resistance> resistances) {
         Vec3 force = Vec3.ZERO;
         for (Resistance resistance : resistances) {
-            force = force.plus(resistance.forceAt(frame.grip()));
+            force = force.plus(resistance.forceOn(frame));
         }
         Vec3 forearm = frame.forearm();
         double forearmWeight = weight(arm.forearmMassKg());

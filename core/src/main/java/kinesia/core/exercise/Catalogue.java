@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Vec3;
@@ -45,6 +46,9 @@ public final class Catalogue {
         "braced",
         "looped",
         "alike",
+        "safer",
+        "risky",
+        "forearm-in-line",
         "up",
         "down",
         "danger",
@@ -70,6 +74,8 @@ public final class Catalogue {
     private static final double LONGEST_S = 60;
     private static final double MOST_REPS = 30;
     private static final double FURTHEST = 3;
+    private static final int MOMENTS = 20;
+    private static final double STEEPEST_TILT = 30;
     private static final List<String> ANGLES = List.of(
             "progress",
             "trunk pitch",
@@ -103,6 +109,7 @@ public final class Catalogue {
                     Exercise exercise = exercise(
                             movement.at("movement").text(),
                             variation.onlyKeys(FIELDS).over(shared));
+                    variation.over(shared).find("forearm-in-line").ifPresent(most -> PressLine.check(exercise, most));
                     if (byKey.put(exercise.key(), exercise) != null) {
                         throw variation.error("exercise '" + exercise.key() + "' stands twice");
                     }
@@ -116,6 +123,14 @@ public final class Catalogue {
                 .items()
                 .forEach(movement ->
                         movement.find("alike").ifPresent(alike -> alike.oneOf("a movement", List.copyOf(movements)))));
+        List<String> keys = List.copyOf(byKey.keySet());
+        texts.forEach((file, text) -> RuleFile.parse(file, text)
+                .at("movements")
+                .items()
+                .forEach(movement -> movement.at("variations")
+                        .items()
+                        .forEach(variation ->
+                                variation.find("safer").ifPresent(safer -> safer.oneOf("an exercise", keys)))));
         return new Catalogue(byKey);
     }
 
@@ -157,6 +172,8 @@ public final class Catalogue {
 
     private static Exercise exercise(String family, RuleFile item) {
         RuleFile resistance = item.at("resistance");
+        Movement movement = movement(item.at("keyframes"));
+        ResistanceSpec load = resistance(resistance, movement);
         Map<Head, Double> stimulus = new EnumMap<>(Head.class);
         item.at("stimulus").entries().forEach((name, share) -> stimulus.put(Head.named(share, name), share(share)));
         double[] tempo = item.at("tempo").numbers(3, 0, LONGEST_S, "seconds");
@@ -166,12 +183,12 @@ public final class Catalogue {
                 item.at("name").text(),
                 family,
                 item.find("role").map(r -> r.choice(Role.class)).orElse(Role.MAIN),
-                movement(item.at("keyframes")),
+                movement,
                 item.at("implement").choice(Implement.class),
                 item.at("grip").choice(Grip.class),
                 item.at("stance").choice(Stance.class),
                 item.at("arms").choice(Exercise.Arms.class),
-                resistance(resistance),
+                load,
                 item.find("pad")
                         .map(pad -> pad.oneOf("a pad", PADS).equals(PADS.get(0)))
                         .orElse(false),
@@ -184,10 +201,12 @@ public final class Catalogue {
                                 .orElse(Furniture.Hands.FREE)),
                 traits(item),
                 Map.copyOf(stimulus),
-                resistance
-                        .find("body-weight-share")
-                        .map(s -> s.within(0, 1, "of the body"))
-                        .orElse(0.0),
+                load instanceof ResistanceSpec.Leaning leaning
+                        ? leaning.share()
+                        : resistance
+                                .find("body-weight-share")
+                                .map(s -> s.within(0, 1, "of the body"))
+                                .orElse(0.0),
                 new Exercise.Tempo((int) tempo[0], (int) tempo[1], (int) tempo[2]),
                 new Exercise.RepRange((int) reps[0], (int) reps[1]),
                 item.at("equipment").items().stream()
@@ -227,6 +246,8 @@ public final class Catalogue {
                         .collect(Collectors.toSet()),
                 item.find("braced").map(RuleFile::yesNo).orElse(false),
                 item.find("looped").map(RuleFile::yesNo).orElse(false),
+                item.find("safer").map(RuleFile::text).orElse(null),
+                item.find("risky").map(RuleFile::yesNo).orElse(false),
                 item.find("alike").map(RuleFile::text).orElse(null));
     }
 
@@ -258,8 +279,9 @@ public final class Catalogue {
                 .toList());
     }
 
-    private static ResistanceSpec resistance(RuleFile spec) {
-        spec.onlyKeys("kind", "hands", "pulley", "free-length", "anchor", "body-weight-share", "toward");
+    private static ResistanceSpec resistance(RuleFile spec, Movement movement) {
+        spec.onlyKeys(
+                "kind", "hands", "pulley", "free-length", "anchor", "body-weight-share", "toward", "pivot", "tilt");
         int hands = spec.find("hands").map(h -> (int) h.within(1, 2, "hands")).orElse(1);
         return switch (spec.at("kind").text()) {
             case "weight" -> new ResistanceSpec.Weight(hands);
@@ -269,9 +291,23 @@ public final class Catalogue {
                         spec.at("free-length").within(0.05, FURTHEST, "times stature"), point(spec.at("anchor")));
             case "body-weight" ->
                 new ResistanceSpec.Own(spec.find("toward").map(Catalogue::point).orElse(new Vec3(0, 1, 0)));
+            case "leaning" ->
+                leaning(
+                        spec.at("tilt").within(0, STEEPEST_TILT, "degrees"),
+                        spec.at("pivot").choice(ResistanceSpec.Leaning.Pivot.class),
+                        movement);
             case "none" -> new ResistanceSpec.Unloaded();
-            default -> throw spec.error("kind is weight, stack, band, body-weight or none");
+            default -> throw spec.error("kind is weight, stack, band, body-weight, leaning or none");
         };
+    }
+
+    private static ResistanceSpec leaning(double tilt, ResistanceSpec.Leaning.Pivot pivot, Movement movement) {
+        double sum = 0;
+        for (int i = 0; i <= MOMENTS; i++) {
+            ArmFrame frame = ArmFrame.of(Body.ANYBODY.arm(), movement.at(i / (double) MOMENTS));
+            sum += ResistanceSpec.Leaning.shareAt(tilt, pivot, Body.ANYBODY, frame);
+        }
+        return new ResistanceSpec.Leaning(tilt, pivot, sum / (MOMENTS + 1));
     }
 
     private static Vec3 point(RuleFile line) {

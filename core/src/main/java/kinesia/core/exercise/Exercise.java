@@ -83,6 +83,16 @@ public record Exercise(
                 || traits.families().contains(name);
     }
 
+    /** Whether something carries the arm or the trunk: a pad, a thigh, a seat, a bench or the floor. */
+    public boolean isSupported() {
+        return bracesTheArm() || stance == Stance.SEATED || !trunkIsFree();
+    }
+
+    /** Whether the load is pushed away: presses, push-ups, dips. */
+    public boolean isPressing() {
+        return isCalled("press") || isCalled("push-up") || isCalled("dip");
+    }
+
     /** What a trainer would call the same thing: entries that share it are not planned together. */
     public String alike() {
         return traits.alike() == null ? movementFamily : traits.alike();

@@ -8,6 +8,7 @@ import java.util.Map;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
+import kinesia.core.arm.Resistance;
 
 /** What an exercise gives and costs one client, from the arm model. Immutable; safe to share. */
 public final class ExerciseModel {
@@ -15,16 +16,20 @@ public final class ExerciseModel {
     private static final double LARGEST_LOAD_KG = 80;
     // Warm-up and cool-down moves carry next to nothing [practice].
     private static final double LIGHT_KG = 1;
+    private static final double MOST_CURLS = 2;
+    /** A press asks of the shoulder at most this many times what the curl does, until more is known [house]. */
+    public static final double PRESS_OVER_CURL_AT_SHOULDER = 2;
+
+    private static final double NOTHING = 1e-9;
+    private static final double LEAST = 0.1;
 
     private final Catalogue catalogue;
     private final StressWeights weights;
-    private final StressModel stress;
     private final StimulusRules stimulus;
 
     public ExerciseModel(Catalogue catalogue, StressWeights weights, StimulusRules stimulus) {
         this.catalogue = catalogue;
         this.weights = weights;
-        this.stress = new StressModel(weights);
         this.stimulus = stimulus;
     }
 
@@ -35,6 +40,16 @@ public final class ExerciseModel {
     /** The same rules over another catalogue, which must still hold the references. */
     public ExerciseModel with(Catalogue other) {
         return new ExerciseModel(other, weights, stimulus);
+    }
+
+    /** How little the implement lets the forearm turn; less is freer. */
+    public double freedom(Exercise exercise) {
+        return weights.freedom(exercise.implement());
+    }
+
+    /** The key of the curl that most stress is measured against. */
+    public String referenceCurl() {
+        return weights.curl();
     }
 
     public StimulusRules stimulusRules() {
@@ -60,30 +75,41 @@ public final class ExerciseModel {
         return exercise.bodyWeightShare() > 0 ? exercise.bodyWeightShare() * body.massKg() : loadKg;
     }
 
-    /** {@link #equalEffortLoad(Exercise, Body, EffortLevel)} at the usual level. */
-    public double equalEffortLoad(Exercise exercise, Body body) {
-        return equalEffortLoad(exercise, body, EffortLevel.USUAL);
-    }
-
     /**
-     * The load (0 to 80 kg) that asks {@code level} of the elbow or, where a press meets it first, of the shoulder; used to
-     * compare exercises before any load is known. Torques are linear in the load, so it is solved at each sample.
+     * The load (0 to 80 kg) at which {@code exercise} just reaches the same share of what {@code strength} holds as any other
+     * does; used to compare exercises before a load is known. Torques are linear in the load, so it is solved at each sample.
      */
-    public double equalEffortLoad(Exercise exercise, Body body, EffortLevel level) {
+    public double equalEffortLoad(Exercise exercise, Body body, ElbowStrength strength) {
         if (exercise.bodyWeightShare() > 0 || exercise.implement() == Implement.NOTHING) {
             return 0; // it carries its share of the body, or nothing, whatever is asked
         }
         if (exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN) {
             return LIGHT_KG;
         }
-        return loadReaching(exercise, body, level.elbowNm(exercise.group()), level.shoulderNm(exercise.group()));
+        if (exercise.role() != Role.COMPANION && !exercise.isPressing()) {
+            return loadReaching(exercise, body, strength, Double.MAX_VALUE);
+        }
+        Exercise curl = catalogue.get(weights.curl());
+        double curlKg = loadReaching(curl, body, strength, Double.MAX_VALUE);
+        if (exercise.isPressing()) {
+            // A forearm along the line of push asks so little of the elbow that the shoulder is what ends it.
+            return loadReaching(exercise, body, strength, PRESS_OVER_CURL_AT_SHOULDER * shoulderNm(curl, body, curlKg));
+        }
+        // A shoulder exercise is compared where the shoulder carries what it does in the curl.
+        return Math.min(MOST_CURLS * curlKg, loadReaching(exercise, body, strength, shoulderNm(curl, body, curlKg)));
+    }
+
+    /** What {@code exercise} asks of the shoulder with {@code kg} (N.m); where a pad carries the arm, as much as there is. */
+    public double shoulderNm(Exercise exercise, Body body, double kg) {
+        Double peak = curve(exercise, body, kg).summary().peakShoulderNm();
+        return peak == null ? Double.MAX_VALUE : peak;
     }
 
     /**
-     * The load (0 to 80 kg) that asks {@code elbowNm} of the elbow or {@code shoulderNm} of the shoulder at some moment,
+     * The load (0 to 80 kg) that asks all of {@code strength} at the elbow or {@code shoulderNm} of the shoulder at some moment,
      * whichever is met first; the shoulder is not asked where a pad carries the upper arm.
      */
-    public double loadReaching(Exercise exercise, Body body, double elbowNm, double shoulderNm) {
+    public double loadReaching(Exercise exercise, Body body, ElbowStrength strength, double shoulderNm) {
         ArmDimensions arm = body.arm();
         LoadCurve bare = curve(exercise, body, arm, 0, COARSE_SAMPLES);
         List<Sample> none = bare.samples();
@@ -95,8 +121,13 @@ public final class ExerciseModel {
         for (int i = 0; i < COARSE_SAMPLES; i++) {
             double own = none.get(i).load().elbowDemandNm();
             double perKg = one.get(i).load().elbowDemandNm() - own;
-            load = Math.min(load, reaching(own * own, 2 * own * perKg, perKg * perKg, elbowNm));
-            if (!exercise.upperArmSupported()) {
+            double bend = none.get(i).pose().elbowFlexionDeg();
+            Head.Group asked = perKg >= 0 ? Head.Group.FLEXORS : Head.Group.EXTENSORS;
+            if (Math.abs(perKg) > NOTHING) {
+                double signed = perKg >= 0 ? own : -own;
+                load = Math.min(load, Math.max(0, (strength.at(asked, bend) - signed) / Math.abs(perKg)));
+            }
+            if (!exercise.upperArmSupported() && shoulderNm < Double.MAX_VALUE) {
                 double a = square(none.get(i).load().shoulderTorqueNm());
                 double b = square(one.get(i).load().shoulderTorqueNm());
                 double c = square(two.get(i).load().shoulderTorqueNm());
@@ -105,6 +136,18 @@ public final class ExerciseModel {
             }
         }
         return load;
+    }
+
+    /** The share of {@code strength} that the movement asks at its hardest moment; over 1 is more than there is. */
+    public static double askedShare(LoadCurve curve, ElbowStrength strength) {
+        double most = 0;
+        for (Sample sample : curve.samples()) {
+            double demand = sample.load().elbowDemandNm();
+            Head.Group asked = demand >= 0 ? Head.Group.FLEXORS : Head.Group.EXTENSORS;
+            most = Math.max(
+                    most, Math.abs(demand) / strength.at(asked, sample.pose().elbowFlexionDeg()));
+        }
+        return most;
     }
 
     /** The smallest load of 0 or more at which a + b x + c x2 reaches the square of {@code most}. */
@@ -123,39 +166,50 @@ public final class ExerciseModel {
         return value * value;
     }
 
-    /** Share of a hard set that each head receives, scaled by how evenly the movement loads. */
-    public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve) {
-        return stimulus(exercise, curve, false);
+    /**
+     * Share of a hard set that each head receives, scaled by how evenly the movement loads and by how much of {@code strength} it
+     * really asks; {@code longLength} adds up to a tenth for load where the muscle is long, which is contested.
+     */
+    public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve, ElbowStrength strength, boolean longLength) {
+        return stimulus.given(exercise, curve, Math.min(1, askedShare(curve, strength)), longLength);
     }
 
-    /** The same; {@code longLength} adds up to a tenth for load where the muscle is long, which is contested. */
-    public Map<Head, Double> stimulus(Exercise exercise, LoadCurve curve, boolean longLength) {
-        return stimulus.given(exercise, curve, longLength);
-    }
-
-    /** The references of every site for one body; makes the stress of many exercises cheap. */
-    public StressScale stressScale(Body body) {
-        Map<Site, Double> references = new EnumMap<>(Site.class);
+    /** What stress of one client is measured by, from what that client holds; makes the stress of many exercises cheap. */
+    public StressScale stressScale(Body body, ElbowStrength strength) {
         Map<String, LoadCurve> curves = new HashMap<>();
+        Exercise curl = catalogue.get(weights.curl());
+        double curlKg = equalEffortLoad(curl, body, strength);
+        LoadCurve curlCurve = curve(curl, body, curlKg);
+        curves.put(curl.key(), curlCurve);
+        StressModel stress = new StressModel(
+                weights,
+                new StressModel.Measure(
+                        Math.max(LEAST, Math.abs(curlCurve.summary().peakDemandNm())),
+                        Math.max(LEAST, curlKg * Resistance.GRAVITY),
+                        body.arm()));
+        Map<Site, Double> references = new EnumMap<>(Site.class);
         for (Site site : Site.values()) {
             Exercise reference = catalogue.get(weights.reference(site));
             LoadCurve curve = curves.computeIfAbsent(
-                    reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body)));
-            references.put(site, stress.raw(reference, curve, site));
+                    reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body, strength)));
+            references.put(site, stress.raw(reference, curve, site) / weights.referenceCounts(site));
         }
-        return new StressScale(references);
+        return new StressScale(stress, references);
     }
 
-    /** Stress at each site at the usual effort, relative to the site's reference exercise at the same effort (1.0). */
-    public Map<Site, Double> stress(Exercise exercise, Body body) {
-        return stressScale(body).of(curve(exercise, body, equalEffortLoad(exercise, body)), exercise);
+    /** Stress at each site at equal effort, relative to the site's reference exercise at the same effort. */
+    public Map<Site, Double> stress(Exercise exercise, Body body, ElbowStrength strength) {
+        return stressScale(body, strength)
+                .of(curve(exercise, body, equalEffortLoad(exercise, body, strength)), exercise);
     }
 
-    /** Stress of exercises for one body, relative to the references at the usual effort. */
+    /** Stress of exercises for one client, relative to the references at that client's own strength. */
     public final class StressScale {
+        private final StressModel stress;
         private final Map<Site, Double> references;
 
-        private StressScale(Map<Site, Double> references) {
+        private StressScale(StressModel stress, Map<Site, Double> references) {
+            this.stress = stress;
             this.references = references;
         }
 

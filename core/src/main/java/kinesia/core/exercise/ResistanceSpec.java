@@ -2,6 +2,7 @@ package kinesia.core.exercise;
 
 import java.util.List;
 import java.util.Optional;
+import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.Resistance;
 import kinesia.core.arm.Vec3;
 
@@ -16,6 +17,11 @@ public sealed interface ResistanceSpec {
     /** Where a cable or band is fixed (m, from the shoulder); empty for the others. */
     default Optional<Vec3> anchor(Body body) {
         return Optional.empty();
+    }
+
+    /** How many hands share one load. */
+    default int hands() {
+        return 1;
     }
 
     /** A weight shared by {@code hands} hands. */
@@ -77,6 +83,47 @@ public sealed interface ResistanceSpec {
         @Override
         public List<Resistance> forLoad(double loadKg, Body body) {
             return List.of(new Resistance.Support(toward.times(loadKg * Resistance.GRAVITY / 2)));
+        }
+    }
+
+    /**
+     * A body that leans on its hands; the load is what both hands carry on average over the movement.
+     *
+     * @param share of body mass on both hands, on average
+     */
+    record Leaning(double tiltDeg, Pivot pivot, double share) implements ResistanceSpec {
+        /** What the body turns about. */
+        public enum Pivot {
+            FEET(1, 0.818, 0.56),
+            KNEES(0.886, 0.533, 0.335);
+
+            // Of body mass above it, and of stature to shoulder and to the centre of mass, which raised arms bring up a
+            // little (segment masses: de Leva 1996, lengths: Drillis and Contini 1966, quoted from memory [pub]).
+            private final double massShare;
+            private final double toShoulder;
+            private final double toCentre;
+
+            Pivot(double massShare, double toShoulder, double toCentre) {
+                this.massShare = massShare;
+                this.toShoulder = toShoulder;
+                this.toCentre = toCentre;
+            }
+        }
+
+        @Override
+        public List<Resistance> forLoad(double loadKg, Body body) {
+            return List.of(new Resistance.Leaning(
+                    loadKg / share * pivot.massShare * Resistance.GRAVITY,
+                    pivot.toShoulder * body.statureM(),
+                    pivot.toCentre * body.statureM(),
+                    tiltDeg));
+        }
+
+        /** The share of body mass that the hands carry at one moment, whoever leans. */
+        static double shareAt(double tiltDeg, Pivot pivot, Body body, ArmFrame frame) {
+            Resistance whole =
+                    new Leaning(tiltDeg, pivot, 1).forLoad(body.massKg(), body).get(0);
+            return 2 * whole.forceOn(frame).norm() / (body.massKg() * Resistance.GRAVITY);
         }
     }
 

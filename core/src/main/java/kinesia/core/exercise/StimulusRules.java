@@ -27,11 +27,11 @@ public final class StimulusRules {
     }
 
     /**
-     * Shares scaled by how evenly the movement loads; with {@code longLength} up to a tenth more for load where the muscle
-     * is long (contested).
+     * Shares scaled by how evenly the movement loads and by the {@code reached} part, 0 to 1, of what the client can make; with
+     * {@code longLength} up to a tenth more for load where the muscle is long (contested).
      */
-    Map<Head, Double> given(Exercise exercise, LoadCurve curve, boolean longLength) {
-        double evenness = curve.evenness();
+    Map<Head, Double> given(Exercise exercise, LoadCurve curve, double reached, boolean longLength) {
+        double evenness = curve.evenness() * reached;
         Map<Head, Double> result = new EnumMap<>(Head.class);
         exercise.stimulus()
                 .forEach((head, share) -> result.put(

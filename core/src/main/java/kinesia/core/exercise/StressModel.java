@@ -1,19 +1,41 @@
 package kinesia.core.exercise;
 
 import java.util.Arrays;
+import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.LoadCurve.Sample;
 import kinesia.core.arm.Pose;
+import kinesia.core.arm.Vec3;
+import kinesia.core.exercise.StressWeights.Weight;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 
-/** Turns the model's torques and forces at one moment into stress at a site, with the [house] weights, unscaled. */
+/**
+ * Turns the model's torques and forces at one moment into what the tissue at a place holds, with the [house] weights, before it
+ * is divided by the place's reference. Signed: lifting an arm and holding it down are different work for different muscles.
+ */
 final class StressModel {
-    private final StressWeights weights;
+    private static final double STRAIGHT_UP_TO_DEG = 30;
+    private static final double STRAIGHT_FADES_DEG = 10;
+    private static final double QUARTER_TURN_DEG = 45;
+    private static final double RIGHT_ANGLE_DEG = 90;
 
-    StressModel(StressWeights weights) {
+    private final StressWeights weights;
+    private final Measure measure;
+
+    /**
+     * What torques and forces are measured in: those of the reference curl at the client's own strength.
+     *
+     * @param torqueNm its peak at the elbow
+     * @param forceN in the hand
+     * @param arm the client's
+     */
+    record Measure(double torqueNm, double forceN, ArmDimensions arm) {}
+
+    StressModel(StressWeights weights, Measure measure) {
         this.weights = weights;
+        this.measure = measure;
     }
 
     /** The largest over the movement at one site. */
@@ -53,9 +75,15 @@ final class StressModel {
         private final Exercise exercise;
         private final Sample sample;
         private final double force;
-        private final double pushed;
-        private final double demand;
-        private final double shoulder;
+        private final double push;
+        private final double along;
+        private final double flexors;
+        private final double extensors;
+        private final double lift;
+        private final double hold;
+        private final double rest;
+        private final double torque;
+        private final double carried;
         private final double bend;
         private final double raised;
         private final double behind;
@@ -64,65 +92,173 @@ final class StressModel {
             this.exercise = exercise;
             this.sample = sample;
             this.force = sample.load().resistance().norm();
-            this.pushed = Math.max(0, -sample.load().axialForceN());
-            this.demand = sample.load().elbowDemandNm();
-            this.shoulder = shoulder(supported, sample);
+            this.push = Math.min(
+                    force,
+                    Math.max(0, -sample.load().resistance().dot(sample.frame().forearm())));
+            this.along = force == 0 ? 0 : push / force;
+            this.flexors = Math.max(0, sample.load().elbowDemandNm());
+            this.extensors = Math.max(0, -sample.load().elbowDemandNm());
+            this.carried =
+                    supported ? weights.of(Weight.PADDED) : exercise.traits().braced() ? weights.of(Weight.BRACED) : 1;
+            // With a pad the shoulder's own torque is not known: what the pad leaves of the elbow's stands in for it.
+            this.torque = supported
+                    ? Math.abs(sample.load().elbowDemandNm())
+                    : sample.load().shoulderTorqueNm();
+            double raising = supported ? -torque : sample.load().shoulderElevationNm();
             Pose pose = sample.pose();
+            // Behind the plane the same axis lowers the arm toward the back; lifting forward is what counts.
+            this.lift = Math.max(0, -raising);
+            this.hold = Math.max(0, raising);
+            this.rest = Math.sqrt(Math.max(0, torque * torque - raising * raising));
             this.bend = Math.max(0, pose.elbowFlexionDeg());
             this.raised = Math.abs(pose.elevationDeg());
-            this.behind = pose.extensionBehindTrunkDeg();
+            this.behind = pose.extensionBehindTrunkDeg() / QUARTER_TURN_DEG;
         }
 
         double at(Site site) {
             return switch (site) {
-                case OUTER_ELBOW -> grip(force, pushed) * weights.outerElbow(exercise.grip());
-                case INNER_ELBOW -> grip(force, pushed) * weights.innerElbow(exercise.grip(), exercise.implement());
-                case WRIST -> force * weights.wrist(exercise.implement()) * (1 + bentSideways(exercise, sample));
+                case FRONT_OF_SHOULDER -> frontOfShoulder();
+                case TOP_OUTER_SHOULDER -> topOuterShoulder();
+                case TOP_JOINT_OF_SHOULDER -> topJoint();
+                case OUTER_ELBOW -> grip(exercise.traits().looped() ? 1 : weights.gripKind(exercise.grip()));
+                case INNER_ELBOW -> innerElbow();
                 case BACK_OF_ELBOW ->
-                    Math.max(0, -demand)
-                            * (1 + weights.backElbowPer90Bend() * bend / 90)
-                            * (1 + weights.backElbowPer180Raised() * raised / 180);
-                case CROOK_OF_ELBOW ->
-                    Math.max(0, demand)
-                            * (1 + weights.crookStraight() * Math.max(0, 60 - bend) / 60)
-                            * (isPalmUp(exercise) ? 1 : weights.crookNotPalmUp());
-                case FRONT_OF_SHOULDER ->
-                    shoulder
-                            + weights.frontShoulderBehindPer45()
-                                    * (Math.abs(demand) + weights.frontShoulderPerNewtonBehind() * force)
-                                    * behind
-                                    / 45;
-                case TOP_OUTER_SHOULDER -> shoulder * (weights.topOuterAtSide() + raised / 90);
-                case TOP_JOINT_OF_SHOULDER ->
-                    pushed * (weights.topJointPress() + behind / 45) + weights.topJointAnyForce() * force;
+                    extensors
+                            / measure.torqueNm()
+                            * (1 + weights.of(Weight.BACK_BEND) * bend / RIGHT_ANGLE_DEG)
+                            * (1 + weights.of(Weight.BACK_RAISED) * Math.min(1, raised / 120));
+                case CROOK_OF_ELBOW -> crook();
+                case WRIST -> wrist();
             };
         }
-    }
 
-    // What is pushed through the palm needs less grip than what hangs from the fingers.
-    private double grip(double force, double pushed) {
-        return force - weights.gripSparedByPushing() * Math.min(pushed, force);
-    }
-
-    // With a pad the shoulder's torque is not known: the pad carries it, and a small stand-in for holding still stays.
-    private double shoulder(boolean supported, Sample sample) {
-        return supported
-                ? weights.paddedShoulderShare() * Math.abs(sample.load().elbowDemandNm())
-                : sample.load().shoulderTorqueNm();
-    }
-
-    // A bar lies across the body: a forearm that leans out of the plane across it bends the wrist sideways.
-    private double bentSideways(Exercise exercise, Sample sample) {
-        if (!exercise.implement().isBar()) {
-            return 0;
+        private double frontOfShoulder() {
+            double held = lift * (1 - weights.of(Weight.LIFT_SPARED_BY_PUSH) * along * along)
+                    + weights.of(Weight.FRONT_BACK) * hold
+                    + weights.of(Weight.FRONT_REST) * rest;
+            double stretched = weights.of(Weight.FRONT_BEHIND_FLEXORS) * flexors
+                    + weights.of(Weight.FRONT_BEHIND_PUSH)
+                            * push
+                            * along
+                            * along
+                            * measure.arm().gripDistanceM();
+            double lean = leans() ? weights.of(Weight.FRONT_LEANING) : 1;
+            return (carried * lean * held + behind * stretched) / measure.torqueNm();
         }
-        double lean = Math.toDegrees(
-                Math.asin(Math.min(1, Math.abs(sample.frame().forearm().z()))));
-        return weights.wristPer30Deviation() * lean / 30;
+
+        private double topOuterShoulder() {
+            double arc = ramp(raised, 50, 70) - ramp(raised, 120, 180);
+            double turn = inwardTurnDeg() / QUARTER_TURN_DEG;
+            double held = lift
+                            * (1 - weights.of(Weight.TOP_SPARED_BY_PUSH) * along * along)
+                            * (1 + weights.of(Weight.TOP_ARC) * arc)
+                            * (1 + weights.of(Weight.TOP_TURN) * turn)
+                    + weights.of(Weight.TOP_BACK) * hold
+                    + weights.of(Weight.TOP_RAISED_EXTENSORS) * extensors * Math.max(0, raised - 50);
+            return carried * held / measure.torqueNm();
+        }
+
+        private double topJoint() {
+            double pressed = (leans() ? weights.of(Weight.JOINT_LEANING) : 1)
+                    * push
+                    / measure.forceN()
+                    * ramp(along, 0.9, 0.95)
+                    * (1 + weights.of(Weight.JOINT_BEHIND) * behind);
+            double across = weights.of(Weight.JOINT_ACROSS) * across() * (1 + raised / RIGHT_ANGLE_DEG) * torque;
+            double overhead = ramp(raised, 90, 165)
+                    * (weights.of(Weight.JOINT_OVERHEAD) * torque
+                            + weights.of(Weight.JOINT_RAISED_ARM) * measure.torqueNm());
+            double stretched = weights.of(Weight.JOINT_BEHIND_FLEXORS) * behind * flexors;
+            return carried * (pressed + (across + overhead) / measure.torqueNm()) + stretched / measure.torqueNm();
+        }
+
+        private double innerElbow() {
+            boolean turnedUp = exercise.grip() == Grip.PALM_UP || exercise.grip() == Grip.TURNING;
+            return grip(1)
+                    * weights.freedom(exercise.implement())
+                    * (turnedUp ? 1 : weights.of(Weight.INNER_NOT_PALM_UP))
+                    * (1
+                            + weights.of(Weight.INNER_BENT) * ramp(bend, 80, 110)
+                            + weights.of(Weight.INNER_RAISED) * ramp(raised, 90, 135));
+        }
+
+        private double crook() {
+            double towardStraight = Math.max(0, 60 - bend) / 60;
+            double turned = switch (exercise.grip()) {
+                case PALM_UP, TURNING -> 1;
+                case NEUTRAL -> weights.of(Weight.CROOK_NEUTRAL);
+                case PALM_DOWN -> weights.of(Weight.CROOK_PALM_DOWN);
+            };
+            return flexors
+                    / measure.torqueNm()
+                    / StrengthCurve.at(Head.Group.FLEXORS, bend)
+                    * (1 + weights.of(Weight.CROOK_STRAIGHT) * towardStraight * towardStraight)
+                    * (1 + weights.of(Weight.CROOK_BEHIND) * behind)
+                    * turned;
+        }
+
+        private double wrist() {
+            if (exercise.traits().looped()) {
+                return weights.of(Weight.WRIST_LOOPED) * force / measure.forceN();
+            }
+            boolean bar = exercise.implement().isBar();
+            double acrossForce = Math.sqrt(Math.max(0, force * force - push * push));
+            double lean = bar ? Math.abs(sample.frame().forearm().z()) / weights.of(Weight.WRIST_LEAN) : 0;
+            double pushed = weights.of(Weight.WRIST_PUSH)
+                    + (bar ? weights.of(Weight.WRIST_BAR_PUSH) * (1 + lean) : 0)
+                    + (openHand() ? weights.of(Weight.WRIST_FLAT_HAND) : 0);
+            return (acrossForce * (bar ? weights.of(Weight.WRIST_BAR) : 1) + push * pushed) / measure.forceN();
+        }
+
+        /** Force that fingers have to hold; {@code kind} is what the kind of grip makes of it. */
+        private double grip(double kind) {
+            if (exercise.traits().looped()) {
+                return weights.of(Weight.LOOPED_GRIP) * force / measure.forceN();
+            }
+            if (openHand()) {
+                return weights.of(Weight.OPEN_HAND_GRIP) * force / measure.forceN();
+            }
+            double straight = 1
+                    + (weights.of(Weight.STRAIGHT_ELBOW_GRIP) - 1)
+                            * (1 - ramp(bend, STRAIGHT_UP_TO_DEG, STRAIGHT_UP_TO_DEG + STRAIGHT_FADES_DEG));
+            return Math.max(0, force - weights.of(Weight.GRIP_SPARED_BY_PUSH) * push)
+                    / measure.forceN()
+                    * kind
+                    * straight;
+        }
+
+        /** A body that leans on its hands, the shoulder blade free. */
+        private boolean leans() {
+            return exercise.resistance() instanceof ResistanceSpec.Leaning;
+        }
+
+        /** A hand that lies flat against wall, edge or floor. */
+        private boolean openHand() {
+            return switch (exercise.furniture().hands()) {
+                case WALL, BENCH, FLOOR -> exercise.bodyWeightShare() > 0;
+                case FREE, BARS, RINGS -> false;
+            };
+        }
+
+        /** How far the hand reaches across the body: 0 up to its middle, 1 before the other breast. */
+        private double across() {
+            Vec3 outward = sample.frame().trunkFront().cross(sample.frame().trunkUp());
+            double inward = -sample.frame().grip().dot(outward) / measure.arm().gripDistanceM();
+            return ramp(inward, 0.5, 0.75);
+        }
+
+        /** The clinical inward rotation of a raised arm, degrees; a hanging arm has none that counts. */
+        private double inwardTurnDeg() {
+            Pose pose = sample.pose();
+            return raised <= QUARTER_TURN_DEG
+                    ? 0
+                    : Math.max(0, Math.IEEEremainder(pose.axialRotationDeg() - pose.planeOfElevationDeg(), 360));
+        }
     }
 
-    private static boolean isPalmUp(Exercise exercise) {
-        return exercise.grip() == Grip.PALM_UP || exercise.grip() == Grip.TURNING;
+    /** 0 up to {@code from}, 1 from {@code to} on, a straight line between. */
+    private static double ramp(double x, double from, double to) {
+        return Math.max(0, Math.min(1, (x - from) / (to - from)));
     }
 
     /** Why the stress is {@code value} times the reference's. */

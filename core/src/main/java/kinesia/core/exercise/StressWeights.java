@@ -1,176 +1,136 @@
 package kinesia.core.exercise;
 
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import kinesia.core.reason.RuleFile;
 
 /**
- * The [house] weights that turn the model's torques and forces into stress at a site; one file, {@code stress.yaml}.
- * They are heuristics: no paper gives joint-stress scores for exercises.
+ * The [house] weights that turn the model's torques and forces into stress at a place; one file, {@code stress.yaml}. They are
+ * heuristics: no paper gives joint-stress scores for exercises.
  */
 public final class StressWeights {
-    private final Map<Grip, Double> outerElbow;
-    private final Map<Grip, Double> innerElbow;
-    private final Map<Implement, Double> innerElbowImplement;
-    private final Map<Implement, Double> wrist;
-    private final double wristPer30Deviation;
-    private final double gripSparedByPushing;
-    private final double backElbowPer90Bend;
-    private final double backElbowPer180Raised;
-    private final double crookStraight;
-    private final double crookNotPalmUp;
-    private final double frontShoulderBehindPer45;
-    private final double frontShoulderPerNewtonBehind;
-    private final double topOuterAtSide;
-    private final double paddedShoulderShare;
-    private final double topJointPress;
-    private final double topJointAnyForce;
-    private final String curlReference;
-    private final String extensionReference;
+    private static final double LARGEST_WEIGHT = 50;
 
-    private StressWeights(RuleFile root) {
-        root.onlyKeys(
-                "references",
-                "outer-elbow-by-grip",
-                "inner-elbow-by-grip",
-                "inner-elbow-by-implement",
-                "wrist-by-implement",
-                "numbers");
-        outerElbow = table(root.at("outer-elbow-by-grip"), Grip.class);
-        innerElbow = table(root.at("inner-elbow-by-grip"), Grip.class);
-        innerElbowImplement = table(root.at("inner-elbow-by-implement"), Implement.class);
-        wrist = table(root.at("wrist-by-implement"), Implement.class);
-        RuleFile numbers = root.at("numbers")
-                .onlyKeys(
-                        "wrist-per-30-deviation",
-                        "grip-spared-by-pushing",
-                        "back-elbow-per-90-bend",
-                        "back-elbow-per-180-raised",
-                        "crook-straight",
-                        "crook-not-palm-up",
-                        "front-shoulder-behind-per-45",
-                        "front-shoulder-per-newton-behind",
-                        "top-outer-at-side",
-                        "padded-shoulder-share",
-                        "top-joint-press",
-                        "top-joint-any-force");
-        wristPer30Deviation = numbers.at("wrist-per-30-deviation").within(0, LARGEST_WEIGHT, "times the reference");
-        gripSparedByPushing = numbers.at("grip-spared-by-pushing").within(0, LARGEST_WEIGHT, "times the reference");
-        backElbowPer90Bend = numbers.at("back-elbow-per-90-bend").within(0, LARGEST_WEIGHT, "times the reference");
-        backElbowPer180Raised =
-                numbers.at("back-elbow-per-180-raised").within(0, LARGEST_WEIGHT, "times the reference");
-        crookStraight = numbers.at("crook-straight").within(0, LARGEST_WEIGHT, "times the reference");
-        crookNotPalmUp = numbers.at("crook-not-palm-up").within(0, LARGEST_WEIGHT, "times the reference");
-        frontShoulderBehindPer45 =
-                numbers.at("front-shoulder-behind-per-45").within(0, LARGEST_WEIGHT, "times the reference");
-        frontShoulderPerNewtonBehind =
-                numbers.at("front-shoulder-per-newton-behind").within(0, LARGEST_WEIGHT, "times the reference");
-        topOuterAtSide = numbers.at("top-outer-at-side").within(0, LARGEST_WEIGHT, "times the reference");
-        paddedShoulderShare = numbers.at("padded-shoulder-share").within(0, LARGEST_WEIGHT, "times the reference");
-        topJointPress = numbers.at("top-joint-press").within(0, LARGEST_WEIGHT, "times the reference");
-        topJointAnyForce = numbers.at("top-joint-any-force").within(0, LARGEST_WEIGHT, "times the reference");
-        curlReference = root.at("references").at("curls").text();
-        extensionReference = root.at("references").at("extensions").text();
+    private final Map<Grip, Double> gripKind;
+    private final Map<Implement, Double> freedom;
+    private final Map<Weight, Double> numbers = new EnumMap<>(Weight.class);
+    private final Map<String, String> references = new HashMap<>();
+
+    /** The numbers of the file by name. */
+    enum Weight {
+        PRESS_REFERENCE,
+        PADDED,
+        BRACED,
+        LIFT_SPARED_BY_PUSH,
+        FRONT_BACK,
+        FRONT_REST,
+        FRONT_BEHIND_FLEXORS,
+        FRONT_BEHIND_PUSH,
+        TOP_SPARED_BY_PUSH,
+        TOP_ARC,
+        TOP_TURN,
+        TOP_BACK,
+        TOP_RAISED_EXTENSORS,
+        JOINT_BEHIND,
+        JOINT_ACROSS,
+        JOINT_OVERHEAD,
+        JOINT_BEHIND_FLEXORS,
+        JOINT_LEANING,
+        FRONT_LEANING,
+        JOINT_RAISED_ARM,
+        GRIP_SPARED_BY_PUSH,
+        STRAIGHT_ELBOW_GRIP,
+        LOOPED_GRIP,
+        OPEN_HAND_GRIP,
+        INNER_NOT_PALM_UP,
+        INNER_BENT,
+        INNER_RAISED,
+        BACK_BEND,
+        BACK_RAISED,
+        CROOK_STRAIGHT,
+        CROOK_BEHIND,
+        CROOK_NEUTRAL,
+        CROOK_PALM_DOWN,
+        WRIST_BAR,
+        WRIST_PUSH,
+        WRIST_BAR_PUSH,
+        WRIST_LEAN,
+        WRIST_FLAT_HAND,
+        WRIST_LOOPED
     }
 
-    private static final double LARGEST_WEIGHT = 50;
+    private StressWeights(RuleFile root, Catalogue catalogue) {
+        root.onlyKeys("references", "grip-kind", "freedom", "numbers");
+        gripKind = table(root.at("grip-kind"), Grip.class);
+        freedom = table(root.at("freedom"), Implement.class);
+        numbers.putAll(table(root.at("numbers"), Weight.class));
+        List<String> keys = catalogue.all().stream().map(Exercise::key).toList();
+        RuleFile named = root.at("references").onlyKeys("curls", "extensions", "presses");
+        for (String of : List.of("curls", "extensions", "presses")) {
+            references.put(of, named.at(of).oneOf("an exercise", keys));
+        }
+    }
 
     /** Reads the text of the rule file; errors name the line. */
     public static StressWeights parse(String file, String text, Catalogue catalogue) {
-        RuleFile root = RuleFile.parse(file, text);
-        root.at("references")
-                .entries()
-                .values()
-                .forEach(key -> key.oneOf(
-                        "an exercise",
-                        catalogue.all().stream().map(Exercise::key).toList()));
-        return new StressWeights(root);
+        return new StressWeights(RuleFile.parse(file, text), catalogue);
     }
 
-    /** The exercise whose stress at {@code site} is 1.0 by definition. */
+    /** The exercise that stress at {@code site} is measured against. */
     String reference(Site site) {
-        return switch (site) {
-            case BACK_OF_ELBOW, TOP_JOINT_OF_SHOULDER -> extensionReference;
-            default -> curlReference;
-        };
+        return value(
+                references,
+                switch (site) {
+                    case BACK_OF_ELBOW -> "extensions";
+                    case TOP_JOINT_OF_SHOULDER -> "presses";
+                    default -> "curls";
+                });
     }
 
-    double outerElbow(Grip grip) {
-        return value(outerElbow, grip);
+    /** What that exercise counts there. */
+    double referenceCounts(Site site) {
+        return site == Site.TOP_JOINT_OF_SHOULDER ? of(Weight.PRESS_REFERENCE) : 1;
     }
 
-    double innerElbow(Grip grip, Implement implement) {
-        return value(innerElbow, grip) * value(innerElbowImplement, implement);
+    /** The curl whose load and torque at the client's own strength are the measure where forces and torques add up. */
+    String curl() {
+        return value(references, "curls");
     }
 
-    double wrist(Implement implement) {
-        return value(wrist, implement);
+    double gripKind(Grip grip) {
+        return value(gripKind, grip);
     }
 
-    double wristPer30Deviation() {
-        return wristPer30Deviation;
+    double freedom(Implement implement) {
+        return value(freedom, implement);
     }
 
-    double gripSparedByPushing() {
-        return gripSparedByPushing;
+    double of(Weight weight) {
+        return value(numbers, weight);
     }
 
-    double backElbowPer90Bend() {
-        return backElbowPer90Bend;
-    }
-
-    double backElbowPer180Raised() {
-        return backElbowPer180Raised;
-    }
-
-    double crookStraight() {
-        return crookStraight;
-    }
-
-    double crookNotPalmUp() {
-        return crookNotPalmUp;
-    }
-
-    double frontShoulderBehindPer45() {
-        return frontShoulderBehindPer45;
-    }
-
-    double frontShoulderPerNewtonBehind() {
-        return frontShoulderPerNewtonBehind;
-    }
-
-    double topOuterAtSide() {
-        return topOuterAtSide;
-    }
-
-    double paddedShoulderShare() {
-        return paddedShoulderShare;
-    }
-
-    double topJointPress() {
-        return topJointPress;
-    }
-
-    double topJointAnyForce() {
-        return topJointAnyForce;
-    }
-
-    private static <E extends Enum<E>> double value(Map<E, Double> table, E key) {
-        Double value = table.get(key);
+    private static <K, V> V value(Map<K, V> table, K key) {
+        V value = table.get(key);
         if (value == null) {
-            throw new IllegalArgumentException("stress.yaml: no weight for " + key);
+            throw new IllegalArgumentException("stress.yaml: nothing for " + key);
         }
         return value;
     }
 
     private static <E extends Enum<E>> Map<E, Double> table(RuleFile node, Class<E> type) {
         Map<E, Double> table = new EnumMap<>(type);
+        node.onlyKeys(java.util.Arrays.stream(type.getEnumConstants())
+                .map(StressWeights::name)
+                .toArray(String[]::new));
         for (E key : type.getEnumConstants()) {
-            table.put(
-                    key,
-                    node.at(key.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
-                            .within(0, LARGEST_WEIGHT, "times the reference"));
+            table.put(key, node.at(name(key)).within(0, LARGEST_WEIGHT, "times the reference"));
         }
         return table;
+    }
+
+    private static String name(Enum<?> value) {
+        return value.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
     }
 }

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param also positions that it takes besides its stance, such as one knee on a bench
  * @param braced whether the working elbow or upper arm is pressed against something that is no pad
  * @param looped whether something is looped round the wrist or held tight on the arm
+ * @param safer the variation that does the same more kindly, which this one never comes before; null for none
+ * @param risky whether an end of it is risky, so that it is planned only by hand
  * @param alike another movement that a trainer would call the same thing in one session; null for none
  */
 public record Traits(
@@ -21,13 +23,26 @@ public record Traits(
         Set<Stance> also,
         boolean braced,
         boolean looped,
+        @Nullable String safer,
+        boolean risky,
         @Nullable String alike) {
+    // What a fancier variation is worth at most of its plainer sibling, and one with a risky end [house].
+    private static final double FANCIER = 0.9;
+    private static final double RISKY = 0.5;
+
     /** An entry about which nothing special is said. */
-    public static final Traits NONE = new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false, null);
+    public static final Traits NONE =
+            new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false, null, false, null);
 
     public Traits {
         families = Set.copyOf(families);
         also = Set.copyOf(also);
+    }
+
+    /** The most that an entry may be worth whose safer sibling is worth {@code safer}. */
+    public double mostBeside(double safer) {
+        double share = risky ? RISKY : FANCIER;
+        return safer > 0 ? safer * share : safer * (2 - share);
     }
 
     /** What the arm that does not lift does meanwhile. */

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import kinesia.core.arm.LoadCurve;
+import kinesia.core.arm.Side;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Equipment;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
-import kinesia.core.exercise.EffortLevel;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -25,10 +27,15 @@ import org.jspecify.annotations.Nullable;
 
 /** Every exercise held against one client: what it gives, what it costs where they are sore, and what rules it out. */
 public final class Atlas {
+    static final List<Side> BOTH_ARMS = List.of(Side.values());
+    // Worth that differs by less than this part of a set is the same.
+    private static final double SAME_WORTH = 50;
+    private static final double NOTHING = 1e-9;
+
     private final ExerciseModel model;
     private final Asked asked;
     private final ExerciseModel.StressScale scale;
-    private final EffortLevel level;
+    private final Worth worth;
 
     /**
      * For whom exercises are judged.
@@ -38,7 +45,8 @@ public final class Atlas {
      * @param longLength count load at long muscle length a little more (contested)
      */
     public record Asked(
-            Body body,
+            Person person,
+            ElbowStrength strength,
             Map<String, Double> workingLoadsKg,
             List<Limit> limits,
             List<SoreSite> soreSites,
@@ -52,9 +60,21 @@ public final class Atlas {
             dislikes = List.copyOf(dislikes);
         }
 
+        Body body() {
+            return person.body();
+        }
+
         /** Somebody of this size with nothing sore and everything at hand. */
-        public static Asked anybody(Body body) {
-            return new Asked(body, Map.of(), List.of(), List.of(), null, List.of(), false);
+        public static Asked anybody(ExerciseModel model, Body body) {
+            return new Asked(
+                    Person.anybody(body),
+                    ClientStrength.ofAnybody(model, body),
+                    Map.of(),
+                    List.of(),
+                    List.of(),
+                    null,
+                    List.of(),
+                    false);
         }
     }
 
@@ -67,7 +87,9 @@ public final class Atlas {
      * @param done that part
      * @param loadKg the load all of it is worked out at
      * @param loadReason where that load comes from
-     * @param worth stimulus for what the sore places pay; 0 for what trains no head
+     * @param worth stimulus less what all places pay; 0 for what trains no head
+     * @param says what a colleague would say of it
+     * @param beforeNext why it comes before the next of its side of the arm; null where it is not ranked
      * @param rangeReason why the range is shorter; null when it is whole
      * @param whyNot what rules it out; empty when it may be done
      * @param soreArc where in the whole lift the arm would be where it should not
@@ -83,30 +105,84 @@ public final class Atlas {
             List<SiteStress> stress,
             double worth,
             Reason worthReason,
+            String says,
+            @Nullable String beforeNext,
             @Nullable Reason rangeReason,
             List<Reason> whyNot,
             List<LimitCheck.Part> soreArc) {
         public boolean isAllowed() {
             return whyNot.isEmpty();
         }
+
+        Entry before(String words) {
+            return new Entry(
+                    exercise,
+                    curve,
+                    doneCurve,
+                    done,
+                    loadKg,
+                    loadReason,
+                    stimulus,
+                    stress,
+                    worth,
+                    worthReason,
+                    says,
+                    words,
+                    rangeReason,
+                    whyNot,
+                    soreArc);
+        }
     }
 
     public Atlas(ExerciseModel model, Asked asked) {
         this.model = model;
         this.asked = asked;
-        this.scale = model.stressScale(asked.body());
-        this.level = level(model, asked);
+        this.scale = model.stressScale(asked.body(), asked.strength());
+        this.worth = Worth.of(asked.person().age(), asked.person().story().isNew(), asked.soreSites());
     }
 
-    /** The whole catalogue: what may be done first, by worth, then by name; what is ruled out after it. */
+    /**
+     * The whole catalogue: what may be done first, by worth, what is ruled out after it. Of what is worth about the same the
+     * supported comes first, then the lighter, then what is held more freely.
+     */
     public List<Entry> ranked() {
-        return model.catalogue().all().stream()
+        List<Entry> ranked = model.catalogue().all().stream()
                 .map(this::entry)
                 .sorted(Comparator.comparing(Entry::isAllowed)
                         .reversed()
-                        .thenComparing(Comparator.comparingDouble(Entry::worth).reversed())
-                        .thenComparing(e -> e.exercise().name()))
+                        .thenComparing(e -> e.exercise().role().trainsTheArm() ? 0 : 1)
+                        .thenComparing(e -> -Math.round(e.worth() * SAME_WORTH))
+                        .thenComparing(e -> e.exercise().isSupported() ? 0 : 1)
+                        .thenComparing(Entry::loadKg)
+                        .thenComparing(e -> model.freedom(e.exercise()))
+                        .thenComparing(e -> e.exercise().key()))
                 .toList();
+        List<Entry> said = new ArrayList<>();
+        for (int i = 0; i < ranked.size(); i++) {
+            Entry entry = ranked.get(i);
+            Entry next = next(ranked, i);
+            said.add(next == null ? entry : entry.before(AtlasWords.before(entry, next, worth)));
+        }
+        return said;
+    }
+
+    /** The next that may be done for the same side of the arm; null when there is none, or where the entry is not ranked. */
+    private static @Nullable Entry next(List<Entry> ranked, int place) {
+        Entry entry = ranked.get(place);
+        if (!entry.isAllowed() || !entry.exercise().role().trainsTheArm()) {
+            return null;
+        }
+        return ranked.subList(place + 1, ranked.size()).stream()
+                .filter(e -> e.isAllowed()
+                        && e.exercise().role().trainsTheArm()
+                        && e.exercise().group() == entry.exercise().group())
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The same entry as {@code entry}, turned, with how it compares. */
+    public Entry turned(Entry turned, Entry entry) {
+        return turned.before(AtlasWords.turned(turned, entry, worth));
     }
 
     /** One exercise, at the load this client last used or at equal effort. */
@@ -132,7 +208,7 @@ public final class Atlas {
     }
 
     private Entry atEqualEffort(Exercise exercise) {
-        Suitability fit = Suitability.of(model, exercise, asked.body(), level, asked.limits());
+        Suitability fit = Suitability.of(model, scale, exercise, asked.body(), asked.strength(), asked.limits());
         Reason reason = comparedAt(exercise, fit.loadKg());
         return entry(exercise, fit.exercise(), fit.curve(), fit.loadKg(), reason, fit.against());
     }
@@ -171,22 +247,19 @@ public final class Atlas {
                             "For this one a light thing is enough.")
                     .with("load", said);
         }
-        double demand = exercise.group() == Head.Group.FLEXORS ? level.flexorsNm() : level.extensorsNm();
-        String peak = Numbers.plain(demand, 0) + " N.m";
         return Reason.of(
                         "LOAD-equal-effort",
                         Tag.HOUSE,
-                        "peak of " + peak + " at the elbow, or its match at the shoulder",
-                        "Not used yet, so compared at equal effort: about " + said + ", where "
-                                + (level.equals(EffortLevel.USUAL) ? "the usual" : "this client's") + " peak of " + peak
-                                + " is reached.",
+                        "12 repetitions at effort 7, against the strength curve",
+                        "Not used yet, so compared at equal effort: about " + said
+                                + " is what this arm would hold for 12 repetitions.",
                         "We compare them as if each felt equally hard.")
                 .with("load", said)
-                .with("peak demand", peak);
+                .with("strength", Numbers.plain(asked.strength().of(exercise.group()), 1) + " N.m");
     }
 
     private Entry at(Exercise exercise, double loadKg, Reason reason) {
-        Suitability fit = Suitability.of(model, exercise, asked.body(), level, asked.limits());
+        Suitability fit = Suitability.of(model, scale, exercise, asked.body(), asked.strength(), asked.limits());
         LoadCurve curve = model.curve(fit.exercise(), asked.body(), loadKg);
         return entry(exercise, fit.exercise(), curve, loadKg, reason, fit.against());
     }
@@ -202,12 +275,13 @@ public final class Atlas {
                     "CHOICE-dislike", Tag.HOUSE, "", "The client does not want it.", "You told us you dislike it."));
         }
         against.addAll(limits);
-        Map<Head, Double> stimulus = model.stimulus(ranged, curve, asked.longLength());
+        Map<Head, Double> stimulus = model.stimulus(ranged, curve, asked.strength(), asked.longLength());
         List<SiteStress> stress = scale.explained(curve, ranged);
         Map<Site, Double> bySite = stress.stream().collect(Collectors.toMap(SiteStress::site, SiteStress::value));
-        double given = stimulus.values().stream().mapToDouble(d -> d).sum();
-        double cost = Suitability.cost(bySite, asked.soreSites());
-        double worth = Suitability.worth(given, cost);
+        double given = Worth.given(stimulus);
+        double cost = worth.cost(bySite, BOTH_ARMS);
+        double most = most(full);
+        double valued = full.role().trainsTheArm() ? Math.min(most, given - cost) : 0;
         LimitCheck.Part done = LimitCheck.part(full, asked.limits()).orElse(LimitCheck.Part.WHOLE);
         LoadCurve whole = done.isWhole() ? curve : model.curve(full, asked.body(), loadKg);
         return new Entry(
@@ -219,8 +293,10 @@ public final class Atlas {
                 load,
                 stimulus,
                 stress,
-                worth,
-                worthReason(ranged, given, cost, worth, bySite),
+                valued,
+                worthReason(full, given, cost, valued, bySite),
+                full.role().trainsTheArm() ? AtlasWords.of(ranged, stimulus, bySite, curve, asked.soreSites()) : "",
+                null,
                 ranged.movement().equals(full.movement())
                         ? null
                         : LimitCheck.bends(full, asked.limits()).get(0).reason(),
@@ -228,7 +304,7 @@ public final class Atlas {
                 asked.limits().isEmpty() ? List.of() : LimitCheck.soreArc(full, whole, asked.limits()));
     }
 
-    private Reason worthReason(Exercise exercise, double given, double cost, double worth, Map<Site, Double> stress) {
+    private Reason worthReason(Exercise exercise, double given, double cost, double valued, Map<Site, Double> stress) {
         if (!exercise.role().trainsTheArm()) {
             return Reason.of(
                     "WORTH-none",
@@ -238,23 +314,46 @@ public final class Atlas {
                             + " move: it gives the elbow's muscles no set, so it has no worth here.",
                     "This one is there to prepare or to accompany.");
         }
+        double atSore = worth.atSorePlaces(stress, BOTH_ARMS).values().stream()
+                .mapToDouble(v -> v)
+                .sum();
         String parts = asked.soreSites().stream()
-                .map(s -> Numbers.plain(stress.getOrDefault(s.site(), 0.0), 1) + " at the " + s.words() + ", counted "
-                        + Numbers.plain(s.sensitivity(), 1) + " times")
-                .collect(Collectors.joining("; "));
+                .map(s -> Numbers.plain(stress.getOrDefault(s.site(), 0.0), 1) + " at the " + s.words())
+                .collect(Collectors.joining(", "));
+        Exercise safer = safer(exercise);
+        String after = safer != null && valued < given - cost - NOTHING
+                ? " Never before " + safer.name() + ", which does the same more kindly."
+                : "";
         return Reason.of(
                         "WORTH",
                         Tag.HOUSE,
-                        "stimulus / (1 + stress at sore places, weighted by soreness)",
-                        "Worth " + Numbers.plain(worth) + ": the muscles get " + Numbers.plain(given) + " of a set"
+                        "stimulus less what every place pays: a sore one by how sore it is, a quiet one a little, more with age",
+                        "Worth " + Numbers.plain(valued) + ": the muscles get " + Numbers.plain(given)
+                                + " of a set, all places pay " + Numbers.plain(cost)
                                 + (parts.isEmpty()
-                                        ? " and nothing is sore."
-                                        : "; the sore places pay " + Numbers.plain(cost) + " (" + parts + ")."),
-                        cost < 0.3
-                                ? "Good work for the muscle, and the sore place hardly notices."
+                                        ? "."
+                                        : ", " + Numbers.plain(atSore) + " of it at sore ones (" + parts + ").")
+                                + after,
+                        atSore < 0.3
+                                ? "Good work for the muscle, and "
+                                        + (parts.isEmpty() ? "easy on the joints." : "the sore place hardly notices.")
                                 : "Some of this one lands on the sore place.")
                 .with("stimulus", given)
-                .with("cost at sore places", cost);
+                .with("cost at all places", cost)
+                .with("cost at sore places", atSore);
+    }
+
+    /** The most that {@code exercise} may be worth: less than its own safer sibling. */
+    private double most(Exercise exercise) {
+        Exercise safer = safer(exercise);
+        return safer == null
+                ? Double.MAX_VALUE
+                : exercise.traits().mostBeside(entry(safer).worth());
+    }
+
+    private @Nullable Exercise safer(Exercise exercise) {
+        String safer = exercise.traits().safer();
+        return safer == null ? null : model.catalogue().find(safer).orElse(null);
     }
 
     private static Reason lastUsed(double loadKg) {
@@ -265,24 +364,5 @@ public final class Atlas {
                         "Worked out at " + Numbers.plain(loadKg) + " kg, the load last used.",
                         "This is with the weight you used last.")
                 .with("load", Numbers.plain(loadKg) + " kg");
-    }
-
-    /** What equal effort means for this client: the largest peak of the loads last used, by group; else the usual. */
-    private static EffortLevel level(ExerciseModel model, Asked asked) {
-        return new EffortLevel(
-                peak(model, asked, Head.Group.FLEXORS).orElse(EffortLevel.USUAL.flexorsNm()),
-                peak(model, asked, Head.Group.EXTENSORS).orElse(EffortLevel.USUAL.extensorsNm()));
-    }
-
-    private static Optional<Double> peak(ExerciseModel model, Asked asked, Head.Group group) {
-        return asked.workingLoadsKg().entrySet().stream()
-                .flatMap(used -> model.catalogue().find(used.getKey()).stream()
-                        .filter(e -> e.group() == group && e.role().trainsTheArm() && e.bodyWeightShare() == 0)
-                        .map(e -> Math.abs(model.curve(e, asked.body(), used.getValue())
-                                .summary()
-                                .peakDemandNm())))
-                .filter(nm -> nm >= 2)
-                .map(nm -> Math.min(nm, 120))
-                .max(Comparator.naturalOrder());
     }
 }

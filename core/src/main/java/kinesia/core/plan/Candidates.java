@@ -3,17 +3,17 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Effort;
-import kinesia.core.dose.ShownStrength;
+import kinesia.core.dose.FirstLoad;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.WhyNot;
@@ -26,26 +26,44 @@ import org.jspecify.annotations.Nullable;
 final class Candidates {
     private final PlanRequest request;
     private final Suitabilities suitabilities;
-    private final ShownStrength shown;
+    private final ClientStrength strength;
+    private final Worth worth;
     private final List<Fit> fits = new ArrayList<>();
-    // Exercises whose load is bounded by what the client has shown.
-    private final Set<String> known = new HashSet<>();
+    private final Map<String, FirstLoad> firstLoads = new HashMap<>();
     private final Map<String, Reason> unused = new HashMap<>();
 
-    Candidates(ExerciseModel model, Suitabilities suitabilities, PlanRequest request) {
+    Candidates(ExerciseModel model, Suitabilities suitabilities, ClientStrength strength, PlanRequest request) {
         this.request = request;
         this.suitabilities = suitabilities;
-        this.shown = suitabilities.shown(request.history());
+        this.strength = strength;
+        this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
         for (Exercise exercise : model.catalogue().all()) {
             if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
-                fits.add(sorted(Fit.of(suitabilities, request, exercise)));
+                fits.add(sorted(model, Fit.of(suitabilities, request, worth, exercise)));
             }
         }
     }
 
-    private Fit sorted(Fit fit) {
+    private Fit sorted(ExerciseModel model, Fit fit) {
         String key = fit.exercise().key();
         Fit sorted = fit;
+        String safer = fit.exercise().traits().safer();
+        if (safer != null) {
+            Suitabilities.Suited sibling = suitabilities.of(model.catalogue().get(safer));
+            double most = Worth.given(sibling.stimulus()) - worth.cost(sibling.stress(), List.of(Side.values()));
+            sorted = sorted.cappedAt(fit.exercise().traits().mostBeside(most));
+        }
+        if (fit.exercise().traits().risky() && !request.wishes().pinned().contains(key)) {
+            sorted = sorted.not(Reason.of(
+                    "CHOICE-safer",
+                    Tag.HOUSE,
+                    "an exercise with a risky end is planned only when it is pinned",
+                    safer == null
+                            ? "Its end is risky: it is planned only when it is pinned."
+                            : model.catalogue().get(safer).name()
+                                    + " does the same more kindly; this one is planned only when" + " it is pinned.",
+                    "There is a kinder way to do the same."));
+        }
         Reason response = request.leftOut().get(key);
         if (response != null) {
             sorted = sorted.not(response);
@@ -62,19 +80,29 @@ final class Candidates {
         if (carried != null) {
             // A tenth more than what was decided will do; a place where everything is heavier than that has no load for
             // it.
-            return sorted.bounded(carried.load().kg() * (1 + StartLoad.NEARLY));
+            return sorted.bounded(carried.load().kg(), StartLoad.NEARLY);
         }
-        Optional<Double> bound = sorted.isAllowed() && fit.boundKg() > 0
-                ? shown.largestLoadFor(sorted.exercise(), fit.curve(), fit.boundKg())
-                : Optional.empty();
-        if (bound.isPresent()) {
-            known.add(key);
+        boolean loaded =
+                sorted.exercise().bodyWeightShare() == 0 && sorted.exercise().implement() != Implement.NOTHING;
+        if (!sorted.isAllowed() || !loaded) {
+            return sorted;
         }
-        return sorted.bounded(bound.orElse(fit.boundKg()));
+        FirstLoad first = FirstLoad.of(strength, sorted.exercise());
+        firstLoads.put(key, first);
+        // Where nothing sore is loaded, a load a tenth over it will do for about eight repetitions.
+        return sorted.bounded(first.kg(), loadsSore(sorted) ? 0 : StartLoad.NEARLY);
     }
 
-    ShownStrength shown() {
-        return shown;
+    private boolean loadsSore(Fit fit) {
+        return request.soreSites().stream()
+                .anyMatch(s -> fit.workingArms().contains(s.side())
+                        && fit.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
+    }
+
+    /** What an exercise is started with that was never done; null where there is nothing to choose. */
+    @Nullable
+    FirstLoad first(String exerciseKey) {
+        return firstLoads.get(exerciseKey);
     }
 
     List<Fit> fits() {
@@ -113,6 +141,14 @@ final class Candidates {
         if (c.mostSets() == 0) {
             return Optional.of(Objects.requireNonNull(c.why().get(Aspect.SETS)));
         }
+        FirstLoad first = request.carryovers().containsKey(c.exercise().key())
+                ? null
+                : firstLoads.get(c.exercise().key());
+        if (first != null
+                && dose.reps() != null
+                && c.fit().loads().lightest().kg() > first.kg() * (1 + StartLoad.A_LITTLE)) {
+            return Optional.of(tooHeavy());
+        }
         boolean less = request.method().cuffs() || c.pick().loadShare() < 1 || dose.light();
         boolean bodyWeight = c.exercise().bodyWeightShare() > 0;
         if (!less || (bodyWeight && !request.method().cuffs())) {
@@ -120,13 +156,17 @@ final class Candidates {
         }
         return !bodyWeight && !c.fit().loads().isEmpty() && StartLoad.isLightEnough(request, c, dose)
                 ? Optional.empty()
-                : Optional.of(Reason.of(
-                                "EQUIPMENT-too-heavy",
-                                Tag.HOUSE,
-                                "the lightest load at or under the share that the method asks for",
-                                "There is no load here as light as this way of working asks for.",
-                                "What we have here is too heavy for doing it this way.")
-                        .with("method", request.method().name()));
+                : Optional.of(tooHeavy());
+    }
+
+    private Reason tooHeavy() {
+        return Reason.of(
+                        "EQUIPMENT-too-heavy",
+                        Tag.HOUSE,
+                        "the lightest load at or under the share that the method asks for",
+                        "There is no load here as light as this way of working asks for.",
+                        "What we have here is too heavy for doing it this way.")
+                .with("method", request.method().name());
     }
 
     /** What stands against an exercise that limits allow and the method could use; null when nothing does. */
@@ -163,7 +203,7 @@ final class Candidates {
                 turns && arms.size() == 1 ? Fit.limitsOf(request.limits(), arms.get(0)) : request.limits());
         Exercise.Tempo tempo = leading.tempo(fit.full(), fit.stress(), why);
         Exercise.RepRange reps = leading.reps(fit.full(), tempo, fit.stress(), why);
-        if (known.contains(fit.exercise().key())) {
+        if (firstLoads.containsKey(fit.exercise().key())) {
             reps = RepsForLoad.of(request, fit, pick, dose, reps, why);
         }
         Effort effort = leading.effort(fit.full(), fit.stress(), why);

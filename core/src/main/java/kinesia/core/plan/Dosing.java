@@ -172,7 +172,7 @@ final class Dosing {
 
     /** Target effort. */
     Effort effort(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
-        boolean first = request.history().isEmpty();
+        boolean first = request.known().sets().isEmpty();
         Double method = dose.effort();
         Effort effort = first ? FIRST_EFFORT : USUAL_EFFORT;
         if (method != null && (!first || method < FIRST_EFFORT.value())) {

@@ -18,6 +18,7 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Role;
@@ -64,6 +65,7 @@ public final class Easing {
             Exercise entry,
             Adjustment current,
             Body body,
+            ElbowStrength strength,
             double loadKg,
             Site site,
             double progress,
@@ -140,7 +142,7 @@ public final class Easing {
 
     private Easing(ExerciseModel model, Asked asked) {
         this.model = model;
-        this.scale = model.stressScale(asked.body());
+        this.scale = model.stressScale(asked.body(), asked.strength());
         this.asked = asked;
         this.bench = new Workbench(asked.entry(), asked.body(), model.stimulusRules());
         this.arm = asked.body().arm();
@@ -359,7 +361,7 @@ public final class Easing {
                     && !other.movementFamily().equals(now.movementFamily())
                     && ReachableLoads.hasEquipmentFor(asked.equipment(), other);
             if (candidate) {
-                double load = model.equalEffortLoad(other, asked.body());
+                double load = model.equalEffortLoad(other, asked.body(), asked.strength());
                 LoadCurve curve = model.curve(other, asked.body(), load);
                 Map<Site, Double> stress = scale.of(curve, other);
                 double there = of(stress, asked.site());

@@ -25,7 +25,8 @@ import kinesia.core.screening.Limit;
  *     rests. Empty when both do the same
  * @param stimulus per head and hard set
  * @param stress per site, at equal effort
- * @param cost stress that counts: at sore places, weighted by how sore they are
+ * @param cost what all places pay for that stress
+ * @param cap the most it may be worth: a variation never comes before its own safer sibling
  * @param loads what the place has for it
  * @param boundKg the load not to pass when it was never done; the equal-effort load when nothing is known
  * @param against why it may not be done; empty when it may
@@ -38,20 +39,30 @@ record Fit(
         Map<Head, Double> stimulus,
         Map<Site, Double> stress,
         double cost,
+        double cap,
         ReachableLoads loads,
         double boundKg,
         List<Reason> against) {
 
+    private static final double KICKBACK_LATER = 0.6;
+
     /** What the muscles get for what the sore places pay. */
     double worth() {
-        return Suitability.worth(stimulus.values().stream().mapToDouble(d -> d).sum(), cost);
+        return Math.min(cap, Worth.given(stimulus) - cost);
     }
 
-    /** Stress on the elbow itself, for putting the easiest first. */
+    /** What a set pays: at every place, and what keeps it after its safer sibling. */
+    double pays() {
+        return Worth.given(stimulus) - worth();
+    }
+
+    /** Stress on the elbow itself, for putting the easiest first; a kickback loads it short and never opens [practice]. */
     double elbowStress() {
-        return exercise.group() == Head.Group.EXTENSORS
-                ? stress.getOrDefault(Site.BACK_OF_ELBOW, 0.0)
-                : stress.getOrDefault(Site.CROOK_OF_ELBOW, 0.0);
+        double later = exercise.isCalled("kickback") ? KICKBACK_LATER : 0;
+        return later
+                + (exercise.group() == Head.Group.EXTENSORS
+                        ? stress.getOrDefault(Site.BACK_OF_ELBOW, 0.0)
+                        : stress.getOrDefault(Site.CROOK_OF_ELBOW, 0.0));
     }
 
     boolean isAllowed() {
@@ -64,7 +75,7 @@ record Fit(
     }
 
     /** Sorts {@code entry} for the client of {@code request}; loads are those of the whole entry, whatever its range. */
-    static Fit of(Suitabilities suitabilities, PlanRequest request, Exercise entry) {
+    static Fit of(Suitabilities suitabilities, PlanRequest request, Worth worth, Exercise entry) {
         Exercise exercise = request.method().ranged(entry);
         Optional<Reason> missing = Suitability.missing(exercise, request.equipment());
         if (missing.isPresent()) {
@@ -77,6 +88,7 @@ record Fit(
                     Map.of(),
                     Map.of(),
                     0,
+                    Double.MAX_VALUE,
                     new ReachableLoads(List.of()),
                     0,
                     List.of(missing.get()));
@@ -102,9 +114,7 @@ record Fit(
         if (!alike) {
             able.forEach((side, s) -> arms.put(side, s.suitability().exercise()));
         }
-        List<SoreSite> paying = request.soreSites().stream()
-                .filter(s -> arms.isEmpty() || arms.containsKey(s.side()))
-                .toList();
+        List<Side> working = arms.isEmpty() ? List.of(Side.values()) : List.copyOf(arms.keySet());
         return new Fit(
                 exercise,
                 whole.suitability().exercise(),
@@ -112,19 +122,20 @@ record Fit(
                 whole.suitability().curve(),
                 arms.size() == 1 ? halved(whole.stimulus()) : whole.stimulus(),
                 whole.stress(),
-                Suitability.cost(whole.stress(), paying),
+                worth.cost(whole.stress(), working),
+                Double.MAX_VALUE,
                 ReachableLoads.of(request.equipment(), entry, request.body()),
                 whole.suitability().loadKg(),
                 whole.suitability().against());
     }
 
     /** The same with the loads judged against {@code boundKg}: what is too heavy here is left out. */
-    Fit bounded(double bound) {
+    Fit bounded(double bound, double tolerance) {
         List<Reason> all = new ArrayList<>(against);
         if (all.isEmpty()
                 && exercise.bodyWeightShare() == 0
                 && !loads.isEmpty()
-                && loads.lightest().kg() > bound + 1e-9) {
+                && loads.lightest().kg() > bound * (1 + tolerance) + 1e-9) {
             all.add(Reason.of(
                             "EQUIPMENT-too-heavy",
                             Tag.HOUSE,
@@ -135,14 +146,19 @@ record Fit(
                     .with("lightest load", loads.lightest().label())
                     .with("right to start with", Numbers.plain(bound, 1) + " kg"));
         }
-        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, loads, bound, all);
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, bound, all);
+    }
+
+    /** The same, worth at most {@code most}. */
+    Fit cappedAt(double most) {
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, most, loads, boundKg, against);
     }
 
     /** The same with one more reason against it. */
     Fit not(Reason reason) {
         List<Reason> all = new ArrayList<>(against);
         all.add(reason);
-        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, loads, boundKg, all);
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, boundKg, all);
     }
 
     /** The limits that hold for {@code side}. */

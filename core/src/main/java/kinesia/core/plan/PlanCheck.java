@@ -7,10 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
+import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.WarmUp;
@@ -247,7 +249,9 @@ public final class PlanCheck {
             Carryover carried = request.carryovers().get(one.exerciseKey());
             double most = carried != null
                     ? carried.load().kg()
-                    : candidates.shown().largestLoadFor(fit.exercise()).orElse(0.0);
+                    : Optional.ofNullable(candidates.first(one.exerciseKey()))
+                            .map(FirstLoad::kg)
+                            .orElse(0.0);
             Load load = fit.loads().atMost(most).orElseGet(fit.loads()::lightest);
             why.put(Aspect.LOAD, byHand());
             return load;

@@ -7,7 +7,9 @@ import java.util.Set;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.Person;
 import kinesia.core.dose.RestAndTime.Rest;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
@@ -21,8 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param visitOn day of the session
  * @param minutes time there is, 8 to 120
- * @param newToTraining starts with 10 to 15 repetitions
- * @param history all logged sets, oldest first
+ * @param known what is known of what the client can do
  * @param carryovers what earlier sessions decided, by exercise
  * @param inBlock exercises of the session before with their sets; changing them costs
  * @param leftOut exercises that a response took out, with why
@@ -43,8 +44,7 @@ public record PlanRequest(
         List<Limit> limits,
         List<SoreSite> soreSites,
         Set<String> dislikes,
-        boolean newToTraining,
-        List<LoggedSet> history,
+        Known known,
         Map<String, Carryover> carryovers,
         Map<String, Integer> inBlock,
         Map<String, Reason> leftOut,
@@ -68,7 +68,6 @@ public record PlanRequest(
         limits = List.copyOf(limits);
         soreSites = List.copyOf(soreSites);
         dislikes = Set.copyOf(dislikes);
-        history = List.copyOf(history);
         carryovers = Map.copyOf(carryovers);
         inBlock = Map.copyOf(inBlock);
         leftOut = Map.copyOf(leftOut);
@@ -86,8 +85,7 @@ public record PlanRequest(
             List<Limit> limits,
             List<SoreSite> soreSites,
             Set<String> dislikes,
-            boolean newToTraining,
-            List<LoggedSet> history,
+            Known known,
             Map<String, Carryover> carryovers,
             Map<String, Integer> inBlock,
             Map<String, Reason> leftOut,
@@ -105,8 +103,7 @@ public record PlanRequest(
                 limits,
                 soreSites,
                 dislikes,
-                newToTraining,
-                history,
+                known,
                 carryovers,
                 inBlock,
                 leftOut,
@@ -170,8 +167,7 @@ public record PlanRequest(
                 limits,
                 soreSites,
                 dislikes,
-                newToTraining,
-                history,
+                known,
                 carryovers,
                 before,
                 left,
@@ -184,6 +180,28 @@ public record PlanRequest(
                 wished,
                 budgets,
                 lighterWeek);
+    }
+
+    /**
+     * What is known of what a client can do.
+     *
+     * @param story what the intake asked of earlier training
+     * @param sets all logged sets, oldest first
+     * @param on the day it is known on: the visits of a block are all planned with what is known at its start
+     */
+    public record Known(TrainingStory story, List<LoggedSet> sets, LocalDate on) {
+        public Known {
+            sets = List.copyOf(sets);
+        }
+    }
+
+    /** Who is planned for, as far as strength is read from it. */
+    public Person person() {
+        return new Person(body, age, known.story(), SoreSite.moderateArms(soreSites));
+    }
+
+    boolean newToTraining() {
+        return known.story().isNew();
     }
 
     /** Hard sets of {@code group} at this visit. */

@@ -29,12 +29,12 @@ public record PlanResult(
     /**
      * An exercise that could take another's place.
      *
-     * @param less what the session would be worth less
+     * @param compared how good it is here beside what it would replace, in words
      * @param secondsMore what it takes longer
      * @param stress at each site, for what it changes there
      */
     public record Substitute(
-            String exerciseKey, String name, double less, double secondsMore, Map<Site, Double> stress) {}
+            String exerciseKey, String name, String compared, double secondsMore, Map<Site, Double> stress) {}
 
     static PlanResult refused(List<Reason> reasons) {
         return new PlanResult(null, List.copyOf(reasons));

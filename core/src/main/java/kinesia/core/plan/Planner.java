@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -127,9 +128,14 @@ public final class Planner {
         return model;
     }
 
+    /** How strong the client of {@code request} is. */
+    public ClientStrength strength(PlanRequest request) {
+        return recent.strength(request);
+    }
+
     /** The catalogue as it stands for the client of {@code request}. */
     Candidates candidates(PlanRequest request) {
-        return new Candidates(model, recent.of(request), request);
+        return new Candidates(model, recent.of(request), recent.strength(request), request);
     }
 
     private static boolean isOpen(Method method) {

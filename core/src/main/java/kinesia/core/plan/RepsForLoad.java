@@ -41,7 +41,9 @@ final class RepsForLoad {
                     dose.lightReps() > 0 ? dose.lightReps() : Math.min(MOST_REPS, 2 * reps.high()));
             return high > reps.high() ? told(new RepRange(reps.high(), high), heaviest, right, why) : reps;
         }
-        if (fit.loads().lightest().kg() > HEAVY_OVER * right
+        // A method that says its repetitions keeps them: what is too heavy for those is not for it.
+        if (dose.reps() == null
+                && fit.loads().lightest().kg() > HEAVY_OVER * right
                 && limit(request, Limit.Kind.FEWEST_REPS, fit, 0) <= HEAVY_REPS
                 && reps.high() > HEAVY_REPS) {
             return told(new RepRange(Math.min(reps.low(), HEAVY_REPS - 2), HEAVY_REPS), heaviest, right, why);

@@ -15,7 +15,6 @@ import kinesia.core.screening.Limit;
 /** A shaped session as numbers: what each exercise gives, takes and costs, and what there is of time, sets and stress. */
 @SuppressWarnings("EnumOrdinal") // the problem holds its numbers by the place of a head
 final class SessionNumbers {
-    private static final double COST_PER_STRESS_SET = 0.25;
     private static final double CONTINUITY_BONUS = 1.0;
     private static final double SAME_SETS_BONUS = 0.2;
     // Another exercise is another thing to set up and to attend to [house].
@@ -32,8 +31,6 @@ final class SessionNumbers {
     private static final double SERVES_FROM = 0.7;
     // What makes a method itself is worth having beside more of the rest [house].
     private static final double TRAIT_VALUE = 0.8;
-    // Also where nothing is sore, more than the reference asks is not asked for nothing [house].
-    private static final double COST_OVER_REFERENCE = 0.15;
     // Of two new things at a sore place nobody can tell next morning which one it was [house].
     private static final double COST_OF_NEW_AT_SORE = 0.4;
     private static final int MOST_OVERHEAD = 2;
@@ -163,10 +160,7 @@ final class SessionNumbers {
     }
 
     private static double cost(Candidate c) {
-        double over = c.stress().values().stream()
-                .mapToDouble(v -> Math.max(0, v - 1))
-                .sum();
-        return c.stressShare() * (COST_PER_STRESS_SET * c.fit().cost() + COST_OVER_REFERENCE * over);
+        return c.stressShare() * c.fit().pays();
     }
 
     private double[] stress(Candidate c) {

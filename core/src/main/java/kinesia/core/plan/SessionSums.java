@@ -2,6 +2,7 @@ package kinesia.core.plan;
 
 import java.util.EnumMap;
 import java.util.Map;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -12,12 +13,14 @@ import org.jspecify.annotations.Nullable;
 /** What a session adds up to: sets for each head, dose for each sore place. */
 public final class SessionSums {
     private final ExerciseModel model;
+    private final ElbowStrength strength;
     private final PlanRequest request;
     private final @Nullable Plan plan;
 
     /** @param plan null for nothing planned: all sums are 0 */
-    public SessionSums(ExerciseModel model, PlanRequest request, @Nullable Plan plan) {
+    public SessionSums(ExerciseModel model, ElbowStrength strength, PlanRequest request, @Nullable Plan plan) {
         this.model = model;
+        this.strength = strength;
         this.request = request;
         this.plan = plan;
     }
@@ -34,7 +37,9 @@ public final class SessionSums {
                 model.stimulus(
                                 exercise,
                                 model.curve(
-                                        exercise, request.body(), slot.load().kg()))
+                                        exercise, request.body(), slot.load().kg()),
+                                strength,
+                                false)
                         .forEach((head, share) -> sums.merge(head, share * slot.sets(), Double::sum));
             }
         }

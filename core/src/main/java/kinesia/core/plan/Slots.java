@@ -19,7 +19,6 @@ import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.plan.SessionProblem.Chosen;
 import kinesia.core.plan.SessionProblem.Solution;
-import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +26,8 @@ import org.jspecify.annotations.Nullable;
 /** Turns what was chosen into slots with load and reasons, and says why not the others. */
 final class Slots {
     private static final int MOST_SUBSTITUTES = 6;
+    private static final double ABOUT_THE_SAME = 0.05;
+    private static final double A_LITTLE_LESS = 0.15;
 
     private final PlanRequest request;
     private final Shape shape;
@@ -61,7 +62,8 @@ final class Slots {
         Map<Aspect, Reason> why = new EnumMap<>(c.why());
         int sets = sets(chosen, c, why);
         why.put(Aspect.CHOICE, choice(chosen, c));
-        StartLoad start = StartLoad.of(request, c, dose, candidates.shown());
+        StartLoad start =
+                StartLoad.of(request, c, dose, candidates.first(c.exercise().key()));
         why.put(Aspect.LOAD, start.reason());
         RepRange reps = c.reps();
         return new Slot(
@@ -115,28 +117,31 @@ final class Slots {
         @Nullable Swap runnerUp = runnerUp(chosen);
         String lost = runnerUp == null
                 ? " Nothing else could take its place today."
-                : " The next would be " + lower(runnerUp.candidate().exercise().name())
-                        + ": the session would be worth "
-                        + Numbers.plain(Math.max(0, solution.value() - runnerUp.value())) + " less.";
+                : " The next would be " + lower(runnerUp.candidate().exercise().name()) + ", "
+                        + compared(runnerUp.value()) + ".";
         return Reason.of(
                         "CHOICE-worth",
                         Tag.HOUSE,
-                        "most stimulus for the least stress at sore places, over the whole session",
-                        "Worth " + Numbers.plain(c.worth()) + " a set: stimulus "
-                                + Numbers.plain(c.fit().stimulus().values().stream()
-                                        .mapToDouble(d -> d)
-                                        .sum())
-                                + " against a cost of " + Numbers.plain(c.fit().cost()) + " at sore places." + lost,
-                        c.fit().cost() > 0
-                                ? "It gives the muscle good work and leaves the sore place mostly alone."
-                                : "It gives the muscle good work.")
+                        "most work for the muscle for what the joints pay, over the whole session",
+                        "Of what may be done here it gives the muscle most for what the joints pay." + lost,
+                        request.soreSites().isEmpty()
+                                ? "It gives the muscle good work."
+                                : "It gives the muscle good work and leaves the sore place mostly alone.")
                 .with("worth", c.worth())
-                .with("cost at sore places", c.fit().cost())
+                .with("what the joints pay", c.fit().cost())
                 .with(
                         "runner-up",
                         runnerUp == null
                                 ? "none"
                                 : runnerUp.candidate().exercise().name());
+    }
+
+    /** How good a session of {@code value} is beside the best, in words; under 5 % is about the same. */
+    private String compared(double value) {
+        double less = (solution.value() - value) / Math.max(1, Math.abs(solution.value()));
+        return less < ABOUT_THE_SAME
+                ? "about as good here"
+                : less < A_LITTLE_LESS ? "a little less good here" : "clearly less good here";
     }
 
     /** An option in the place of one that was chosen, and what the session would be worth. */
@@ -186,7 +191,7 @@ final class Slots {
                             .map(s -> new PlanResult.Substitute(
                                     s.candidate().exercise().key(),
                                     s.candidate().exercise().name(),
-                                    Math.max(0, solution.value() - s.value()),
+                                    compared(s.value()),
                                     s.seconds() - seconds,
                                     s.candidate().stress()))
                             .toList());
@@ -257,12 +262,10 @@ final class Slots {
         Head.Group group = c.exercise().group();
         PlanRequest.SetBudget budget = Objects.requireNonNull(request.budget().get(group));
         String exact = best == null
-                ? "Allowed, worth " + Numbers.plain(c.worth())
-                        + " a set; no exercise of today can make place for it: its movement is in already, or time, sets or"
+                ? "It may be done, but no exercise of today can make place for it: its movement is in already, or time, sets or"
                         + " what sore places may take would not hold."
-                : "Allowed, worth " + Numbers.plain(c.worth()) + " a set; in place of " + lower(instead)
-                        + " the session would be worth " + Numbers.plain(Math.max(0, solution.value() - best.value()))
-                        + " less.";
+                : "It may be done; in place of " + lower(instead) + " the session would be " + compared(best.value())
+                        + ".";
         Reason rank = Reason.of(
                         "CHOICE-outranked",
                         Tag.HOUSE,

@@ -1,6 +1,10 @@
 package kinesia.core.plan;
 
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Site;
 import kinesia.core.screening.PainScore;
 
@@ -12,6 +16,14 @@ public record SoreSite(Site site, Side side, PainScore usual) {
     /** How much stress there counts, 0.3 to 1. */
     double sensitivity() {
         return Math.min(1, QUIET_SENSITIVITY + 0.1 * usual.value());
+    }
+
+    /** The arms with a place that is sore enough to start lower. */
+    public static Set<Side> moderateArms(List<SoreSite> sore) {
+        return sore.stream()
+                .filter(s -> s.usual().atLeast(Person.MODERATE_PAIN))
+                .map(SoreSite::side)
+                .collect(Collectors.toSet());
     }
 
     public String words() {

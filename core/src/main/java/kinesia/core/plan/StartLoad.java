@@ -1,12 +1,13 @@
 package kinesia.core.plan;
 
 import java.util.Optional;
+import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
-import kinesia.core.dose.ShownStrength;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The load a slot starts with: carried over, predicted from what was shown, or the lightest; always one the room has, and
@@ -23,9 +24,11 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     private static final double LIGHT_SHARE = 0.6;
     private static final double LIGHTER_WEEK_SHARE = 0.9;
     static final double NEARLY = 0.1;
+    // A step this little over what is right still counts where nothing sore is loaded [house].
+    static final double A_LITTLE = 0.05;
     private static final double CUFF_CAP = 0.40;
 
-    static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, ShownStrength shown) {
+    static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, @Nullable FirstLoad first) {
         Carryover carried = request.carryovers().get(c.exercise().key());
         if (c.exercise().bodyWeightShare() > 0) {
             return bodyWeight(c.fit().loads());
@@ -33,11 +36,15 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         if (carried != null) {
             return carried(request, c, dose, carried);
         }
-        Optional<Double> bound = shown.largestLoadFor(c.exercise());
         ReachableLoads loads = c.fit().loads();
-        double most = bound.map(kg -> share(request, c, dose, kg, USUAL_REPS)).orElse(0.0);
-        Optional<Load> reached = bound.isPresent() ? loads.atMost(most) : Optional.empty();
-        return reached.isPresent() ? predicted(c, reached.get(), bound.orElseThrow(), most) : lightest(loads);
+        if (first == null) {
+            return lightest(loads);
+        }
+        double most = share(request, c, dose, first.kg(), USUAL_REPS);
+        boolean sore = request.soreSites().stream()
+                .anyMatch(s -> c.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
+        Optional<Load> reached = loads.atMost(sore ? most : most * (1 + A_LITTLE));
+        return reached.map(load -> predicted(c, load, first, most)).orElseGet(() -> aLittleHeavy(loads, first));
     }
 
     /** {@code kg} of {@code reps} repetitions turned into what this slot asks; never more than it. */
@@ -98,21 +105,35 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                         "Your own weight, sloped so that it is not too much."));
     }
 
-    private static StartLoad predicted(Candidate c, Load load, double bound, double most) {
-        String less = most < bound * 0.99 ? ", " + Numbers.plain(most, 1) + " kg for how it is done here" : "";
+    private static StartLoad predicted(Candidate c, Load load, FirstLoad first, double most) {
+        String less = most < first.kg() * 0.99 ? " For how it is done here " + Numbers.plain(most, 1) + " kg." : "";
         return new StartLoad(
                 load,
                 true,
                 Reason.of(
-                                "LOAD-predicted",
-                                Tag.HOUSE,
-                                "15 % under what was shown at every elbow angle",
-                                "Never tried here. What was lifted before allows " + Numbers.plain(bound, 1)
-                                        + " kg after 15 % off" + less + "; " + load.label()
-                                        + " is the load the room has at or under it.",
-                                "From what you have lifted before, this should feel easy.")
-                        .with("bound", Numbers.plain(bound, 1) + " kg")
+                                first.reason().ruleId(),
+                                first.reason().tag(),
+                                first.reason().threshold(),
+                                first.reason().exact() + less + " " + load.label() + " is the load for it here.",
+                                first.reason().plain())
+                        .with("at most", Numbers.plain(first.kg(), 1) + " kg")
                         .with("share", Numbers.plain(100 * c.pick().loadShare(), 0) + " %")
+                        .with("load", load.label()));
+    }
+
+    private static StartLoad aLittleHeavy(ReachableLoads loads, FirstLoad first) {
+        Load load = loads.lightest();
+        return new StartLoad(
+                load,
+                true,
+                Reason.of(
+                                "LOAD-a-little-heavy",
+                                Tag.HOUSE,
+                                "the lightest load at most a tenth over what is right",
+                                "About " + Numbers.plain(first.kg(), 1) + " kg would be right; " + load.label()
+                                        + ", the lightest here, is a little heavy: about 8 repetitions.",
+                                "It is a little heavy, so we do fewer.")
+                        .with("right", Numbers.plain(first.kg(), 1) + " kg")
                         .with("load", load.label()));
     }
 
@@ -124,8 +145,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "LOAD-lightest",
                                 Tag.HOUSE,
                                 "no history",
-                                "Nothing is known yet: first the movement without load, then a trial set of 5 to 8 with the"
-                                        + " lightest load there is, "
+                                "There is nothing to work it out from: first the movement without load, then a trial set of 8"
+                                        + " with the lightest load there is, "
                                         + loads.lightest().label() + ".",
                                 "We start with next to nothing and let it tell us.")
                         .with("load", loads.lightest().label()));

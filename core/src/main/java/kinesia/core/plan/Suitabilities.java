@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
-import kinesia.core.dose.LoggedSet;
-import kinesia.core.dose.ShownStrength;
+import kinesia.core.dose.ClientStrength;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
-import kinesia.core.exercise.EffortLevel;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -27,20 +27,19 @@ final class Suitabilities {
 
     private final ExerciseModel model;
     private final Body body;
+    private final ElbowStrength strength;
     private final List<Limit> limits;
     private final ExerciseModel.StressScale scale;
     private final Map<Asked, Suited> known = new HashMap<>();
     private final Map<Exercise, LoadCurve> outlines = new HashMap<>();
 
-    Suitabilities(ExerciseModel model, Body body, List<Limit> limits) {
+    Suitabilities(ExerciseModel model, Body body, ElbowStrength strength, List<Limit> limits) {
         this.model = model;
         this.body = body;
+        this.strength = strength;
         this.limits = limits;
-        this.scale = model.stressScale(body);
+        this.scale = model.stressScale(body, strength);
     }
-
-    private List<LoggedSet> history = List.of();
-    private @Nullable ShownStrength shown;
 
     /** {@code side} null for both arms. */
     private record Asked(Exercise exercise, @Nullable Side side) {}
@@ -64,23 +63,13 @@ final class Suitabilities {
         return outlines.computeIfAbsent(exercise, e -> model.curve(e, body, MIDDLING_KG));
     }
 
-    /** What the body has shown in {@code sets}; the last question's answer is kept. */
-    synchronized ShownStrength shown(List<LoggedSet> sets) {
-        ShownStrength known = shown;
-        if (known == null || !history.equals(sets)) {
-            known = ShownStrength.from(model, body, sets);
-            shown = known;
-            history = sets;
-        }
-        return known;
-    }
-
     private Suited suited(Exercise exercise, List<Limit> under) {
-        Suitability suitability = Suitability.of(model, exercise, body, EffortLevel.USUAL, under);
+        Suitability suitability = Suitability.of(model, scale, exercise, body, strength, under);
         return new Suited(
                 suitability,
                 Collections.unmodifiableMap(scale.of(suitability.curve(), suitability.exercise())),
-                Collections.unmodifiableMap(model.stimulus(suitability.exercise(), suitability.curve())));
+                Collections.unmodifiableMap(
+                        model.stimulus(suitability.exercise(), suitability.curve(), strength, false)));
     }
 
     /**
@@ -99,7 +88,16 @@ final class Suitabilities {
             }
         };
 
-        private record Client(Body body, List<Limit> limits) {}
+        private final Map<Evidence, ClientStrength> strengths = new LinkedHashMap<>(CLIENTS, LOAD_FACTOR, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Evidence, ClientStrength> eldest) {
+                return size() > CLIENTS;
+            }
+        };
+
+        private record Client(Body body, ElbowStrength strength, List<Limit> limits) {}
+
+        private record Evidence(Person person, PlanRequest.Known known) {}
 
         Recent(ExerciseModel model) {
             this.model = model;
@@ -107,7 +105,16 @@ final class Suitabilities {
 
         synchronized Suitabilities of(PlanRequest request) {
             return clients.computeIfAbsent(
-                    new Client(request.body(), request.limits()), c -> new Suitabilities(model, c.body(), c.limits()));
+                    new Client(request.body(), strength(request).both(), request.limits()),
+                    c -> new Suitabilities(model, c.body(), c.strength(), c.limits()));
+        }
+
+        /** How strong the client of {@code request} is. */
+        synchronized ClientStrength strength(PlanRequest request) {
+            return strengths.computeIfAbsent(
+                    new Evidence(request.person(), request.known()),
+                    a -> ClientStrength.of(
+                            model, a.person(), a.known().sets(), a.known().on()));
         }
     }
 }

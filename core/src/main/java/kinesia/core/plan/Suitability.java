@@ -2,17 +2,15 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Body;
-import kinesia.core.exercise.EffortLevel;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
-import kinesia.core.exercise.Site;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
@@ -26,17 +24,22 @@ import kinesia.core.screening.Limit;
  */
 record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reason> against) {
 
-    static Suitability of(ExerciseModel model, Exercise full, Body body, EffortLevel level, List<Limit> limits) {
+    static Suitability of(
+            ExerciseModel model,
+            ExerciseModel.StressScale scale,
+            Exercise full,
+            Body body,
+            ElbowStrength strength,
+            List<Limit> limits) {
         List<Reason> against = new ArrayList<>();
         Optional<Movement> range = LimitCheck.range(full, limits);
         Exercise ranged = range.map(full::withMovement).orElse(full);
-        double load = model.equalEffortLoad(ranged, body, level);
+        double load = model.equalEffortLoad(ranged, body, strength);
         LoadCurve curve = model.curve(ranged, body, load);
         if (range.isEmpty()) {
             LimitCheck.bends(full, limits).forEach(l -> against.add(l.reason()));
         }
-        LimitCheck.broken(ranged, curve, () -> model.stressScale(body).of(curve, ranged), limits)
-                .forEach(l -> against.add(l.reason()));
+        LimitCheck.broken(ranged, curve, () -> scale.of(curve, ranged), limits).forEach(l -> against.add(l.reason()));
         return new Suitability(ranged, curve, load, List.copyOf(against));
     }
 
@@ -60,17 +63,5 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
                                 "This place has no " + String.join(" and no ", missing) + ".",
                                 "We do not have what it needs here.")
                         .with("missing", String.join(", ", missing)));
-    }
-
-    /** Stress that counts: at sore places, weighted by how sore they are. */
-    static double cost(Map<Site, Double> stress, List<SoreSite> soreSites) {
-        return soreSites.stream()
-                .mapToDouble(s -> s.sensitivity() * stress.getOrDefault(s.site(), 0.0))
-                .sum();
-    }
-
-    /** What the muscles get for what the sore places pay. */
-    static double worth(double stimulus, double cost) {
-        return stimulus / (1 + cost);
     }
 }

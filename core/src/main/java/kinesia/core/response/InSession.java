@@ -60,9 +60,14 @@ public final class InSession {
         double effort = set.effort().value();
         double target = slot.targetEffort().value();
         if (slot.trial() && set.setNumber() <= TrialSets.MOST && set.pain().value() <= EASY_PAIN) {
-            TrialSets.Step step = TrialSets.after(set.load(), set.effort(), loads);
+            TrialSets.Step step = TrialSets.after(set.load(), set.reps(), set.effort(), loads);
             boolean other = step.load().kg() != set.load().kg();
-            return new Advice(other ? Next.OTHER_LOAD : Next.AS_PLANNED, step.load(), aim, step.reason());
+            int reps = step.found() ? aim : step.reps();
+            return new Advice(
+                    other ? Next.OTHER_LOAD : step.found() ? Next.AS_PLANNED : Next.OTHER_REPS,
+                    step.load(),
+                    reps,
+                    step.reason());
         }
         if (effort >= target + TOO_HARD_BY) {
             Optional<Load> less = loads.below(set.load().kg());

@@ -271,8 +271,11 @@ final class SlotDecisions {
                                     "We try it once more, and you tell me how hard it feels.")
                             .with("load", load.label()));
         }
-        TrialSets.Step step = TrialSets.after(load, set.effort(), loads);
-        return new Decided(step.load(), !step.found(), step.reason());
+        TrialSets.Step step = TrialSets.after(load, set.reps(), set.effort(), loads);
+        Load next = step.found()
+                ? TrialSets.working(set, last.slot().reps().high(), last.slot().targetEffort(), loads)
+                : step.load();
+        return new Decided(next, !step.found(), step.reason());
     }
 
     private static Decided afterBreak(Load load, ReachableLoads loads, long away) {

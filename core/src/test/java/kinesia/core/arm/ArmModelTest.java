@@ -341,8 +341,8 @@ class ArmModelTest {
     @Test
     void a_band_pulls_by_relative_stretch_and_not_by_length() {
         // Simoneau et al. 2001, quoted from memory: 1 m pulled to 1.5 m pulls as hard as 0.5 m pulled to 0.75 m.
-        Resistance longBand = new Resistance.Band(5, 60, 1.0, Vec3.ZERO, 1, 0);
-        Resistance shortBand = new Resistance.Band(5, 60, 0.5, Vec3.ZERO, 1, 0);
+        Resistance.Band longBand = new Resistance.Band(5, 60, 1.0, Vec3.ZERO, 1, 0);
+        Resistance.Band shortBand = new Resistance.Band(5, 60, 0.5, Vec3.ZERO, 1, 0);
         double a = longBand.forceAt(new Vec3(1.5, 0, 0)).norm();
         double b = shortBand.forceAt(new Vec3(0.75, 0, 0)).norm();
         assertThat(a).isCloseTo(b, within(1e-12)).isCloseTo(32.5, within(1e-12));

@@ -110,7 +110,7 @@ class RigidBodyTest {
         joint.setAnchor(hinge.x(), hinge.y(), hinge.z());
         joint.setAxis(axis.x(), axis.y(), axis.z());
         for (Resistance resistance : load) {
-            Vec3 force = resistance.forceAt(frame.grip());
+            Vec3 force = resistance.forceOn(frame);
             limb.addForceAtPos(
                     force.x(),
                     force.y(),

@@ -118,7 +118,7 @@ class DoseTest {
                 .extracting(s -> s.effort().value())
                 .containsExactly(5.5, 7.5, 9.0);
         assertThat(SaidEffort.after(Effort.of(7.5), true))
-                .extracting(s -> TrialSets.after(Load.ofKg(3), s.effort(), kilos(1, 2, 3, 4, 5))
+                .extracting(s -> TrialSets.after(Load.ofKg(3), 8, s.effort(), kilos(1, 2, 3, 4, 5))
                         .load()
                         .kg())
                 .containsExactly(4.0, 3.0, 2.0);
@@ -147,17 +147,47 @@ class DoseTest {
 
     @Test
     void a_trial_set_steps_by_the_effort_said() {
-        ReachableLoads loads = kilos(1, 2, 3, 4, 5);
-        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(3), loads).load().kg())
+        ReachableLoads loads = kilos(2, 2.5, 3, 4, 5, 6, 8);
+        assertThat(trial(4, 3, loads).load().kg()).as("half as much again").isEqualTo(6);
+        assertThat(trial(4, 3.5, loads).load().kg()).as("a quarter more").isEqualTo(5);
+        assertThat(trial(4, 4.5, loads).load().kg()).isEqualTo(5);
+        assertThat(trial(4, 5, loads).found()).isTrue();
+        assertThat(trial(4, 6, loads).load().kg()).isEqualTo(4);
+        assertThat(trial(4, 6.5, loads).load().kg()).as("a fifth less").isEqualTo(3);
+        assertThat(trial(4, 4, kilos(2, 4, 6)).load().kg())
+                .as("at least a step of the room")
+                .isEqualTo(6);
+        assertThat(trial(8, 2, loads).found()).as("nothing heavier").isTrue();
+        assertThat(trial(2, 9, loads).found()).as("nothing lighter").isTrue();
+    }
+
+    @Test
+    void a_step_of_more_than_half_waits_for_twelve_repetitions() {
+        TrialSets.Step first = trial(2, 3, kilos(2, 4));
+        assertThat(first.load().kg()).isEqualTo(2);
+        assertThat(first.found()).isFalse();
+        assertThat(first.reps()).isEqualTo(12);
+        assertThat(TrialSets.after(Load.ofKg(2), 12, Effort.of(3), kilos(2, 4))
+                        .load()
+                        .kg())
                 .isEqualTo(4);
-        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(3.5), loads).load().kg())
-                .isEqualTo(3);
-        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(5), loads).found()).isTrue();
-        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(6), loads).load().kg())
-                .isEqualTo(2);
-        assertThat(TrialSets.after(Load.ofKg(2), Effort.of(6.5), loads).load().kg())
-                .isEqualTo(1);
-        assertThat(TrialSets.after(Load.ofKg(5), Effort.of(2), loads).found()).isTrue();
+    }
+
+    /** 8 repetitions with 4 in reserve are 12 to failure; 12 at 7.5 are 14.5: 4 kg become 3.8. */
+    @Test
+    void a_found_load_is_carried_to_the_repetitions_of_the_plan() {
+        LoggedSet found =
+                new LoggedSet(DAY, "seated-curl", null, 2, Load.ofKg(4), 8, Effort.of(5.5), PainScore.NONE, null, null);
+        assertThat(TrialSets.working(found, 12, Effort.of(7.5), kilos(3, 3.5, 4, 5))
+                        .kg())
+                .isEqualTo(3.5);
+        assertThat(TrialSets.working(found, 8, Effort.of(7.5), kilos(3, 3.5, 4, 5))
+                        .kg())
+                .isEqualTo(4);
+    }
+
+    private static TrialSets.Step trial(double kg, double effort, ReachableLoads loads) {
+        return TrialSets.after(Load.ofKg(kg), 8, Effort.of(effort), loads);
     }
 
     private static Progression.Session session(int reps, double effort, boolean go, int low, int high) {
@@ -220,21 +250,6 @@ class DoseTest {
                         .load()
                         .kg())
                 .isEqualTo(5);
-    }
-
-    @Test
-    void a_new_exercise_is_bounded_by_what_was_shown_at_every_angle() {
-        LoggedSet shown =
-                new LoggedSet(DAY, "seated-curl", null, 1, Load.ofKg(10), 10, Effort.of(8), PainScore.NONE, null, null);
-        ShownStrength strength = ShownStrength.from(MODEL, BODY, List.of(shown));
-        double hammer = strength.largestLoadFor(MODEL.catalogue().get("seated-hammer-curl"))
-                .orElseThrow();
-        assertThat(hammer).isCloseTo(8.5, within(0.35)); // the same lever, less 15 %
-        double pad = strength.largestLoadFor(MODEL.catalogue().get("sloped-pad-curl"))
-                .orElseThrow();
-        assertThat(pad).as("the pad loads where a standing curl does not").isLessThan(hammer);
-        assertThat(strength.largestLoadFor(MODEL.catalogue().get("lying-extension")))
-                .isEmpty();
     }
 
     @Test

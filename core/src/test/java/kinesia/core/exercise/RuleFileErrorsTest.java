@@ -61,7 +61,10 @@ class RuleFileErrorsTest {
     @Test
     void slips_in_the_catalogue_name_file_and_line() {
         refuses("grip: neutral", "grip: sideways", "test.yaml:\\d+: 'sideways' is not one of .*");
-        refuses("{kind: weight}", "{kind: rubber}", "test.yaml:\\d+: kind is weight, stack, band, body-weight or none");
+        refuses(
+                "{kind: weight}",
+                "{kind: rubber}",
+                "test.yaml:\\d+: kind is weight, stack, band, body-weight, leaning or none");
         refuses("{brachialis: 0.7}", "{deltoid: 0.7}", "test.yaml:\\d+: 'deltoid' is no muscle head");
         refuses("    cues: [Elbows still]\n", "", "test.yaml:\\d+: missing field 'cues'");
         refuses("name: Second", "nmae: Second", "test.yaml:\\d+: unknown field 'nmae'.*");
@@ -167,7 +170,7 @@ class RuleFileErrorsTest {
         String stress = RuleFiles.text("stress.yaml");
         assertThatThrownBy(() -> StressWeights.parse(
                         "stress.yaml",
-                        stress.replace("crook-straight: 1.0", "crook-straight: a lot"),
+                        stress.replace("crook-straight: 1.4", "crook-straight: a lot"),
                         RuleFiles.model().catalogue()))
                 .hasMessageMatching("stress.yaml:\\d+: 'a lot' is not a number");
         String methods = RuleFiles.text("methods.yaml");

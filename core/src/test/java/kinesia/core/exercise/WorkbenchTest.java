@@ -9,6 +9,7 @@ import kinesia.core.RuleFiles;
 import kinesia.core.arm.BandCalibration.Pull;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Sex;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.reason.InvalidValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class WorkbenchTest {
     private static final Body BODY = new Body(Sex.FEMALE, 1.66, 68);
     private static final ExerciseModel MODEL = RuleFiles.model();
+    private static final ElbowStrength STRENGTH = ClientStrength.ofAnybody(MODEL, BODY);
 
     static Stream<Exercise> entries() {
         return MODEL.catalogue().all().stream();
@@ -150,8 +152,8 @@ class WorkbenchTest {
     void load_at_long_muscle_length_counts_more_only_when_asked() {
         Exercise pad = MODEL.catalogue().get("sloped-pad-full-curl");
         var curve = MODEL.curve(pad, BODY, 5);
-        double plain = MODEL.stimulus(pad, curve).get(Head.BRACHIALIS);
-        double more = MODEL.stimulus(pad, curve, true).get(Head.BRACHIALIS);
+        double plain = MODEL.stimulus(pad, curve, STRENGTH, false).get(Head.BRACHIALIS);
+        double more = MODEL.stimulus(pad, curve, STRENGTH, true).get(Head.BRACHIALIS);
         assertThat(more).isBetween(plain * 1.01, plain * 1.10 + 1e-9);
     }
 }

@@ -12,9 +12,11 @@ import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Sex;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Site;
@@ -26,6 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EasingTest {
     private static final Body BODY = new Body(Sex.FEMALE, 1.66, 68);
     private static final ExerciseModel MODEL = RuleFiles.model();
+    private static final ElbowStrength STRENGTH = ClientStrength.ofAnybody(MODEL, BODY);
     private static final Equipment ROOM = new Equipment(
             List.of(1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0),
             null,
@@ -40,8 +43,8 @@ class EasingTest {
 
     private static Easing.Asked asked(String key, Site site, double progress, Equipment equipment) {
         Exercise entry = MODEL.catalogue().get(key);
-        double load = Math.round(MODEL.equalEffortLoad(entry, BODY));
-        return new Easing.Asked(entry, Adjustment.NONE, BODY, load, site, progress, equipment, List.of());
+        double load = Math.round(MODEL.equalEffortLoad(entry, BODY, STRENGTH));
+        return new Easing.Asked(entry, Adjustment.NONE, BODY, STRENGTH, load, site, progress, equipment, List.of());
     }
 
     static Stream<Easing.Asked> questions() {
@@ -133,8 +136,8 @@ class EasingTest {
         Pose sore = now.movement().at(asked.progress());
         LoadCurve before = MODEL.curve(now, BODY, asked.loadKg());
         LoadCurve after = MODEL.curve(turned, BODY, asked.loadKg());
-        Map<Site, Double> stressBefore = MODEL.stressScale(BODY).of(before, now);
-        Map<Site, Double> stressAfter = MODEL.stressScale(BODY).of(after, turned);
+        Map<Site, Double> stressBefore = MODEL.stressScale(BODY, STRENGTH).of(before, now);
+        Map<Site, Double> stressAfter = MODEL.stressScale(BODY, STRENGTH).of(after, turned);
         double place = there(after, turned, sore, asked.site());
         boolean unloads = place < 0 || place <= 0.6 * there(before, now, sore, asked.site());
         double mean = mean(after) / mean(before);
@@ -182,7 +185,8 @@ class EasingTest {
                             && Math.abs(p.axialRotationDeg() - sore.axialRotationDeg()) <= 10
                     : Math.abs(p.elbowFlexionDeg() - sore.elbowFlexionDeg()) <= 10;
             if (near) {
-                most = Math.max(most, MODEL.stressScale(BODY).at(s, curve.upperArmSupported(), exercise, site));
+                most = Math.max(
+                        most, MODEL.stressScale(BODY, STRENGTH).at(s, curve.upperArmSupported(), exercise, site));
             }
         }
         return most;

@@ -13,7 +13,10 @@ import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.ClientStrength;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
@@ -35,6 +38,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LimitsOverTheCatalogueTest {
     private static final Body BODY = new Body(Sex.MALE, 1.78, 82);
     private static final ExerciseModel MODEL = RuleFiles.model();
+    private static final ElbowStrength STRENGTH = ClientStrength.ofAnybody(MODEL, BODY);
 
     private static Limit limit(Kind kind, Double value, String target, Head.Group group, Grip grip) {
         Reason reason = Reason.of("TEST-" + kind, Tag.HOUSE, "", "Because of " + kind + ".", "Not for now.");
@@ -52,7 +56,17 @@ class LimitsOverTheCatalogueTest {
     }
 
     private static List<Atlas.Entry> ranked(Limit... limits) {
-        return new Atlas(MODEL, new Atlas.Asked(BODY, Map.of(), List.of(limits), List.of(), null, List.of(), false))
+        return new Atlas(
+                        MODEL,
+                        new Atlas.Asked(
+                                Person.anybody(BODY),
+                                STRENGTH,
+                                Map.of(),
+                                List.of(limits),
+                                List.of(),
+                                null,
+                                List.of(),
+                                false))
                 .ranked();
     }
 
@@ -102,8 +116,8 @@ class LimitsOverTheCatalogueTest {
     }
 
     private static double stressAtFrontOfShoulder(Exercise e) {
-        return MODEL.stressScale(BODY)
-                .of(MODEL.curve(e, BODY, MODEL.equalEffortLoad(e, BODY)), e)
+        return MODEL.stressScale(BODY, STRENGTH)
+                .of(MODEL.curve(e, BODY, MODEL.equalEffortLoad(e, BODY, STRENGTH)), e)
                 .getOrDefault(Site.FRONT_OF_SHOULDER, 0.0);
     }
 

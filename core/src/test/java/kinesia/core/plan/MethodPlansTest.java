@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
+import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.RestAndTime;
@@ -132,9 +133,10 @@ class MethodPlansTest {
         for (Slot slot : plan.slots()) {
             assertThat(slot.sets()).isEqualTo(4);
             assertThat(slot.setReps()).containsExactly(30, 15, 15, 15);
-            double fresh = kinesia.core.dose.ShownStrength.from(MODEL, request.body(), request.history())
-                    .largestLoadFor(entry(slot).withMovement(slot.movement()))
-                    .orElse(Double.MAX_VALUE);
+            double fresh = entry(slot).bodyWeightShare() > 0
+                    ? Double.MAX_VALUE
+                    : FirstLoad.of(PLANNER.strength(request), entry(slot).withMovement(slot.movement()))
+                            .kg();
             // Epley over 12 repetitions with 2.5 in reserve.
             assertThat(slot.load().kg()).isLessThanOrEqualTo(0.40 * fresh * (1 + 14.5 / 30) + 1e-9);
             assertThat(slot.load().kg()).isLessThanOrEqualTo(0.5 * fresh + 1e-9);

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
@@ -12,6 +13,7 @@ import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Gear;
 import kinesia.core.exercise.Head;
@@ -43,6 +45,9 @@ final class People {
                     .toList(),
             null);
 
+    /** Somebody who has trained for long. */
+    static final TrainingStory USED_TO_IT = new TrainingStory(100, false, true);
+
     private People() {}
 
     static Equipment with(List<Double> dumbbells, List<Equipment.Band> bands, Set<String> furniture) {
@@ -57,14 +62,19 @@ final class People {
         return sets;
     }
 
-    /** Somebody who has shown 6 kg curls, 15 kg press-downs and 4 kg lying extensions. */
+    /** Somebody who has shown 6 kg curls, 15 kg press-downs and 4 kg lying extensions at two visits. */
     static List<LoggedSet> history() {
-        return List.of(done("seated-curl", 6), done("rope-press-down", 15), done("lying-extension", 4));
+        return Stream.of(9, 6)
+                .flatMap(days -> Stream.of(
+                        done(days, "seated-curl", 6),
+                        done(days, "rope-press-down", 15),
+                        done(days, "lying-extension", 4)))
+                .toList();
     }
 
-    private static LoggedSet done(String key, double kg) {
+    private static LoggedSet done(int daysAgo, String key, double kg) {
         return new LoggedSet(
-                DAY.minusDays(6), key, null, 1, Load.ofKg(kg), 12, Effort.of(7.5), PainScore.NONE, null, null);
+                DAY.minusDays(daysAgo), key, null, 1, Load.ofKg(kg), 12, Effort.of(7.5), PainScore.NONE, null, null);
     }
 
     static PlanRequest request(
@@ -78,8 +88,7 @@ final class People {
                 limits,
                 sore,
                 Set.of(),
-                false,
-                history,
+                new PlanRequest.Known(USED_TO_IT, history, DAY),
                 Map.of(),
                 Map.of(),
                 Map.of(),

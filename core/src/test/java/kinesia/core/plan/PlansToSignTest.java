@@ -191,17 +191,34 @@ class PlansToSignTest {
     @Test
     void a_shoulder_exercise_never_tried_starts_under_what_the_shoulder_has_carried() {
         Method blocks = METHODS.find("blocks-of-three").orElseThrow();
-        double light = press(blocks, List.of(lifted("seated-curl", 2), lifted("rope-press-down", 5)));
-        double strong = press(blocks, List.of(lifted("seated-curl", 9), lifted("chin-line-dumbbell-press", 12)));
-        // Both hands together: a kilogram in each is the lightest there is, and may still be too heavy.
-        assertThat(light).isLessThanOrEqualTo(2);
+        double light = press(
+                blocks,
+                Stream.concat(lifted("seated-curl", 2), lifted("rope-press-down", 5))
+                        .toList());
+        double strong = press(
+                blocks,
+                Stream.concat(lifted("seated-curl", 9), lifted("chin-line-dumbbell-press", 12))
+                        .toList());
+        // A first press asks of the shoulder at most twice what the curl does.
+        assertThat(light).isLessThanOrEqualTo(3);
         assertThat(strong).isBetween(4.0, 24.0);
     }
 
-    private static LoggedSet lifted(String key, double kg) {
+    /** At two visits, so that it counts however far it is over the norm. */
+    private static Stream<LoggedSet> lifted(String key, double kg) {
         assertThat(MODEL.catalogue().find(key)).as(key).isPresent();
-        return new LoggedSet(
-                People.DAY.minusDays(6), key, null, 1, Load.ofKg(kg), 12, Effort.of(7.5), PainScore.NONE, null, null);
+        return Stream.of(9, 6)
+                .map(days -> new LoggedSet(
+                        People.DAY.minusDays(days),
+                        key,
+                        null,
+                        1,
+                        Load.ofKg(kg),
+                        12,
+                        Effort.of(7.5),
+                        PainScore.NONE,
+                        null,
+                        null));
     }
 
     private static double press(Method method, List<LoggedSet> history) {

@@ -9,7 +9,9 @@ import java.util.stream.Stream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
@@ -31,11 +33,13 @@ class PromisesTest {
     private static final ExerciseModel MODEL = RuleFiles.model();
     private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods());
     private static final Body BODY = People.well(People.GYM, 45, 6).body();
+    private static final ElbowStrength STRENGTH = ClientStrength.ofAnybody(MODEL, BODY);
+    private static final ExerciseModel.StressScale SCALE = MODEL.stressScale(BODY, STRENGTH);
 
     private static List<Exercise> allowed(List<Limit> limits) {
         return MODEL.catalogue().all().stream()
                 .filter(e -> e.role().trainsTheArm())
-                .filter(e -> Suitability.of(MODEL, e, BODY, kinesia.core.exercise.EffortLevel.USUAL, limits)
+                .filter(e -> Suitability.of(MODEL, SCALE, e, BODY, STRENGTH, limits)
                         .against()
                         .isEmpty())
                 .toList();
@@ -184,7 +188,7 @@ class PromisesTest {
     void the_free_arm_goes_on_where_the_sore_hand_would_not_carry_the_trunk() {
         List<Limit> limits = sore(Site.WRIST, "gripping-leaning").assess().limits();
         Exercise kickback = MODEL.catalogue().get("supported-kickback");
-        Suitabilities suits = new Suitabilities(MODEL, BODY, limits);
+        Suitabilities suits = new Suitabilities(MODEL, BODY, STRENGTH, limits);
         // The right wrist is sore: the left arm may not work while the right one carries, the right arm may.
         assertThat(suits.of(kickback, Side.LEFT).suitability().against()).isNotEmpty();
         assertThat(suits.of(kickback, Side.RIGHT).suitability().against()).isEmpty();

@@ -10,6 +10,7 @@ import java.util.Set;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
@@ -17,6 +18,7 @@ import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -36,6 +38,7 @@ class ResponseTest {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
     private static final ExerciseModel MODEL = RuleFiles.model();
     private static final Body BODY = new Body(Sex.FEMALE, 1.66, 68);
+    private static final ElbowStrength STRENGTH = ClientStrength.ofAnybody(MODEL, BODY);
     private static final Place ELBOW = new Place(Site.BACK_OF_ELBOW, Side.RIGHT);
     private static final Equipment ROOM = new Equipment(
             List.of(4.0, 4.25, 5.0, 8.0),
@@ -61,7 +64,7 @@ class ResponseTest {
                 trial,
                 Effort.of(7.5),
                 e.tempo(),
-                MODEL.stress(e, BODY),
+                MODEL.stress(e, BODY, STRENGTH),
                 Map.of());
     }
 

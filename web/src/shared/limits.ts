@@ -11,6 +11,7 @@ const stances: Record<string, string> = {
 }
 const families: Record<string, string> = {
   dip: 'dips',
+  press: 'presses',
   'across body': 'work across the body',
   'bench press': 'presses lying on a bench',
   'hold bent': 'held curls',
@@ -34,6 +35,7 @@ export function limitWords(limit: Limit): string {
     SMALLEST_ELBOW_BEND: `elbow stays ${value}° short of straight${group}${grip}`,
     LARGEST_OUTWARD_ROTATION: `raised arm turned outward ${value}° at most`,
     LARGEST_TRUNK_BEND: `trunk bent ${value}° at most unless something carries it`,
+    COMES_LAST: `${families[target] ?? target} after everything else`,
     LOWEST_RUNG: `no push-up lower than a ${target}`,
     NO_SUPPORT_ON_HAND: limit.site ? 'that hand carries no trunk' : 'that arm carries nothing',
     NO_LOOP: 'nothing tight or looped on that arm',

@@ -17,6 +17,7 @@ import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Adjustment;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Catalogue;
@@ -113,7 +114,8 @@ public class ArmBenchmark {
                 new Easing.Asked(
                         entry,
                         Adjustment.NONE,
-                        BODY,
+                        Person.anybody(BODY),
+                        List.of(),
                         STRENGTH,
                         model.equalEffortLoad(entry, BODY, STRENGTH),
                         site,

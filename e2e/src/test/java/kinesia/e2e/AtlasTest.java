@@ -71,7 +71,7 @@ class AtlasTest {
                                 new Page.GetByRoleOptions().setName(Pattern.compile("Why: .* stands here")))
                         .first()
                         .click();
-                browser.page.getByText("stimulus / (1 + stress at sore places").waitFor();
+                browser.page.getByText("stimulus less what every place pays").waitFor();
             }
             assertThat(firsts.get(0)).isNotEqualTo(firsts.get(1));
             browser.nothingWentWrong();

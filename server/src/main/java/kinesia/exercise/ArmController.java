@@ -96,7 +96,8 @@ class ArmController {
                 new Easing.Asked(
                         asked.entry(ask.exerciseKey()),
                         ask.adjustment(),
-                        asked.body(),
+                        asked.asked().person(),
+                        asked.soreSites(),
                         asked.asked().strength(),
                         ask.loadKg(),
                         ask.site(),

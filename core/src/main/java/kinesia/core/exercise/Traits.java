@@ -1,5 +1,6 @@
 package kinesia.core.exercise;
 
+import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -61,6 +62,15 @@ public record Traits(
         TABLE,
         BENCH,
         KNEES,
-        FLOOR
+        FLOOR;
+
+        /** In words: "the wall". */
+        public String words() {
+            return switch (this) {
+                case WALL, COUNTER, TABLE, BENCH -> "the " + name().toLowerCase(Locale.ROOT);
+                case KNEES -> "the knees";
+                case FLOOR -> "the floor";
+            };
+        }
     }
 }

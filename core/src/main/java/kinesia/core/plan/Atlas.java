@@ -281,7 +281,9 @@ public final class Atlas {
         double given = Worth.given(stimulus);
         double cost = worth.cost(bySite, BOTH_ARMS);
         double most = most(full);
-        double valued = full.role().trainsTheArm() ? Math.min(most, given - cost) : 0;
+        double otherwise = Math.min(most, given - cost);
+        boolean last = LimitCheck.last(full, asked.limits()).isPresent();
+        double valued = !full.role().trainsTheArm() ? 0 : last ? Worth.last(otherwise) : otherwise;
         LimitCheck.Part done = LimitCheck.part(full, asked.limits()).orElse(LimitCheck.Part.WHOLE);
         LoadCurve whole = done.isWhole() ? curve : model.curve(full, asked.body(), loadKg);
         return new Entry(

@@ -1,6 +1,7 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
+import kinesia.core.exercise.Traits;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Reason;
@@ -42,6 +44,25 @@ final class Candidates {
                 fits.add(sorted(model, Fit.of(suitabilities, request, worth, exercise)));
             }
         }
+        onTheirRung(model);
+    }
+
+    /** Of the ladder only the client's own rung; the next easier one where that is not here or not allowed. */
+    private void onTheirRung(ExerciseModel model) {
+        boolean wallLoadsSore = fits.stream()
+                .anyMatch(f -> f.exercise().traits().rung() == Traits.Rung.WALL && f.isAllowed() && loadsSore(f));
+        Ladder.Step step = Ladder.of(request, model.catalogue(), wallLoadsSore);
+        Traits.Rung own = fits.stream()
+                .filter(Fit::isAllowed)
+                .map(f -> f.exercise().traits().rung())
+                .filter(r -> r != null && r.compareTo(step.rung()) <= 0)
+                .max(Comparator.naturalOrder())
+                .orElse(step.rung());
+        fits.replaceAll(f -> {
+            Traits.Rung rung = f.exercise().traits().rung();
+            boolean pinned = request.wishes().pinned().contains(f.exercise().key());
+            return rung == null || rung == own || pinned || !f.isAllowed() ? f : f.not(step.reason());
+        });
     }
 
     private Fit sorted(ExerciseModel model, Fit fit) {
@@ -52,6 +73,9 @@ final class Candidates {
             Suitabilities.Suited sibling = suitabilities.of(model.catalogue().get(safer));
             double most = Worth.given(sibling.stimulus()) - worth.cost(sibling.stress(), List.of(Side.values()));
             sorted = sorted.cappedAt(fit.exercise().traits().mostBeside(most));
+        }
+        if (LimitCheck.last(fit.exercise(), request.limits()).isPresent()) {
+            sorted = sorted.cappedAt(Worth.last(sorted.worth()));
         }
         if (fit.exercise().traits().risky() && !request.wishes().pinned().contains(key)) {
             sorted = sorted.not(Reason.of(

@@ -13,8 +13,10 @@ import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Pose;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
+import kinesia.core.dose.Person;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
@@ -23,6 +25,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
+import kinesia.core.exercise.SiteStress;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.EaseMoves.Dimension;
 import kinesia.core.plan.EaseMoves.Move;
@@ -31,6 +34,7 @@ import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
+import kinesia.core.screening.PainScore;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,18 +57,22 @@ public final class Easing {
     // What a band may be stretched to where nobody measured further: over its free length [house].
     private static final double MOST_STRETCH = ReachableLoads.MOST_STRETCH;
     private static final int ANSWERS = 3;
+    // Where it hurts now counts like a place that is usually sore at 4 [house].
+    private static final PainScore PROVISIONALLY_SORE = PainScore.of(4);
 
     /**
      * What is asked.
      *
      * @param entry the exercise as the catalogue has it
      * @param current what is already turned on it
+     * @param soreSites what is sore besides
      * @param progress where in the lift it hurts, 0 to 1
      */
     public record Asked(
             Exercise entry,
             Adjustment current,
-            Body body,
+            Person person,
+            List<SoreSite> soreSites,
             ElbowStrength strength,
             double loadKg,
             Site site,
@@ -74,7 +82,12 @@ public final class Easing {
         public Asked {
             InvalidValue.requireWithin("progress", progress, 0, 1, "");
             InvalidValue.requireWithin("loadKg", loadKg, 0, 200, "kg");
+            soreSites = List.copyOf(soreSites);
             limits = List.copyOf(limits);
+        }
+
+        Body body() {
+            return person.body();
         }
     }
 
@@ -101,7 +114,7 @@ public final class Easing {
             LoadCurve curve,
             Reason reason) {}
 
-    /** The exercise for the same muscle that asks least of the place here, when nothing small helps. */
+    /** The best exercise for the same muscle that asks less of the place, when nothing small helps. */
     public record Kinder(String exerciseKey, String name, double stress, double stressNow) {}
 
     /** What was tried in one dimension alone, or why it was not, and why it is no answer by itself. */
@@ -352,27 +365,39 @@ public final class Easing {
         return stress.getOrDefault(site, 0.0);
     }
 
-    /** The exercise for the same muscle, with what is here and within the limits, that asks least of the place. */
+    /** The best exercise for the same muscle, by the worth that the atlas ranks by, among those that ask less of the place. */
     private @Nullable Kinder substitute() {
-        Kinder best = null;
-        for (Exercise other : model.catalogue().all()) {
-            boolean candidate = other.role() == Role.MAIN
-                    && other.group() == now.group()
-                    && !other.movementFamily().equals(now.movementFamily())
-                    && ReachableLoads.hasEquipmentFor(asked.equipment(), other);
-            if (candidate) {
-                double load = model.equalEffortLoad(other, asked.body(), asked.strength());
-                LoadCurve curve = model.curve(other, asked.body(), load);
-                Map<Site, Double> stress = scale.of(curve, other);
-                double there = of(stress, asked.site());
-                if ((best == null || there < best.stress())
-                        && LimitCheck.broken(other, curve, () -> stress, asked.limits())
-                                .isEmpty()) {
-                    best = new Kinder(other.key(), other.name(), there, of(worstBefore, asked.site()));
-                }
+        List<SoreSite> sore = new ArrayList<>(asked.soreSites());
+        for (Side side : Side.values()) {
+            sore.add(new SoreSite(asked.site(), side, PROVISIONALLY_SORE));
+        }
+        Atlas atlas = new Atlas(
+                model,
+                new Atlas.Asked(
+                        asked.person(),
+                        asked.strength(),
+                        Map.of(),
+                        asked.limits(),
+                        sore,
+                        asked.equipment(),
+                        List.of(),
+                        false));
+        double now = of(worstBefore, asked.site());
+        for (Atlas.Entry other : atlas.ranked()) {
+            Exercise exercise = other.exercise();
+            boolean candidate = other.isAllowed()
+                    && exercise.role() == Role.MAIN
+                    && exercise.group() == this.now.group()
+                    && !exercise.movementFamily().equals(this.now.movementFamily());
+            double there = other.stress().stream()
+                    .filter(at -> at.site() == asked.site())
+                    .mapToDouble(SiteStress::value)
+                    .sum();
+            if (candidate && there < LESS_ANYWHERE * now) {
+                return new Kinder(exercise.key(), exercise.name(), there, now);
             }
         }
-        return best == null || best.stress() >= LESS_ANYWHERE * best.stressNow() ? null : best;
+        return null;
     }
 
     /** The exercise turned so; the same for every load. Null when its parts cannot be turned together. */

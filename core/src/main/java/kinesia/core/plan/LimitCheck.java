@@ -117,6 +117,13 @@ public final class LimitCheck {
                 .toList();
     }
 
+    /** The limit that puts {@code exercise} after everything else for its muscle; empty where none does. */
+    static Optional<Limit> last(Exercise exercise, List<Limit> limits) {
+        return limits.stream()
+                .filter(l -> l.kind() == Limit.Kind.COMES_LAST && l.target() != null && exercise.isCalled(l.target()))
+                .findFirst();
+    }
+
     /** The limits that leave {@code method} out; cuffs go with the limit on them. */
     public static List<Limit> againstMethod(Method method, List<Limit> limits) {
         return limits.stream()
@@ -226,6 +233,7 @@ public final class LimitCheck {
             case NO_LOOP -> exercise.traits().looped();
             case LARGEST_OUTWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
             case NO_EXERCISE -> limit.target() != null && exercise.isCalled(limit.target());
+            case COMES_LAST -> false;
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;
             case NO_ARM_PAD -> exercise.bracesTheArm();
             case LARGEST_INWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));

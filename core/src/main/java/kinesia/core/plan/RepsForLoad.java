@@ -10,18 +10,18 @@ import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
 
-/** Answers a room that is too light for a client with more repetitions, and one that is nearly too heavy with about eight. */
+/** Answers a room that is too light for a client with more repetitions, and one that is a little too heavy with about eight. */
 final class RepsForLoad {
     // A room whose heaviest load is under this share of the right one is answered with up to double repetitions
     // [practice].
     private static final double LIGHT_UNDER = 0.6;
-    private static final double HEAVY_OVER = 0.9;
+    private static final double HEAVY_OVER = 1.05;
     private static final int MOST_REPS = 20;
     private static final int HEAVY_REPS = 8;
 
     private RepsForLoad() {}
 
-    /** More repetitions where the room is too light for the client, about eight where it is nearly too heavy. */
+    /** More repetitions where the room is too light for the client, about eight where it is a little too heavy. */
     static RepRange of(
             PlanRequest request, Fit fit, Method.Pick pick, Method.Dose dose, RepRange reps, Map<Aspect, Reason> why) {
         boolean fixed = dose.stationS() > 0
@@ -64,12 +64,12 @@ final class RepsForLoad {
                 Reason.of(
                                 "REPS-for-load",
                                 Tag.PRACTICE,
-                                "too light: up to double, at most 20; nearly too heavy: about 8",
+                                "too light: up to double, at most 20; a little too heavy: about 8",
                                 "About " + Numbers.plain(right, 1) + " kg would be right here. "
                                         + (light
                                                 ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
                                                         + " kg, is lighter, so the repetitions go up to "
-                                                : "The lightest there is, is close to that, so the repetitions stop at ")
+                                                : "The lightest there is, is a little over that, so the repetitions stop at ")
                                         + reps.high() + ".",
                                 light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
                         .with("right", Numbers.plain(right, 1) + " kg"));

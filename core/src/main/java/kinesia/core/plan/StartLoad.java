@@ -40,7 +40,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         if (first == null) {
             return lightest(loads);
         }
-        double most = share(request, c, dose, first.kg(), USUAL_REPS);
+        // A range that has twelve in it starts with what is right for twelve.
+        double most = share(request, c, dose, first.kg(), USUAL_REPS, c.reps().low());
         boolean sore = request.soreSites().stream()
                 .anyMatch(s -> c.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
         Optional<Load> reached = loads.atMost(sore ? most : most * (1 + A_LITTLE));
@@ -49,7 +50,12 @@ record StartLoad(Load load, boolean trial, Reason reason) {
 
     /** {@code kg} of {@code reps} repetitions turned into what this slot asks; never more than it. */
     private static double share(PlanRequest request, Candidate c, Method.Dose dose, double kg, double reps) {
-        double most = c.reps().high();
+        return share(request, c, dose, kg, reps, c.reps().high());
+    }
+
+    /** The same where {@code most} repetitions are asked. */
+    private static double share(
+            PlanRequest request, Candidate c, Method.Dose dose, double kg, double reps, double most) {
         double forReps = most > reps + 2 ? (EPLEY + reps + RESERVE) / (EPLEY + most + RESERVE) : 1;
         double share = c.pick().loadShare();
         if (request.method().cuffs()) {

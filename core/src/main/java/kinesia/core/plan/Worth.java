@@ -17,6 +17,8 @@ final class Worth {
     private static final double CARE_AT_THAT_AGE = 0.02;
     private static final double CARE_A_YEAR = 0.001;
     private static final double NEW_TO_TRAINING = 2;
+    // More than any exercise is worth, so that everything else that is worth something comes before [house].
+    private static final double COMES_LAST = 4;
 
     private final double care;
     private final List<SoreSite> soreSites;
@@ -59,6 +61,11 @@ final class Worth {
             }
         }
         return parts;
+    }
+
+    /** What is worth {@code otherwise}, where a limit says that it comes after everything else. */
+    static double last(double otherwise) {
+        return otherwise - COMES_LAST;
     }
 
     static double given(Map<Head, Double> stimulus) {

@@ -55,6 +55,8 @@ public record Limit(
         NO_BODY_WEIGHT,
         /** The lowest rung of the ladder of push-ups that is still done: what leans further is left out. */
         LOWEST_RUNG,
+        /** A family of movement that comes after everything else for its muscle. */
+        COMES_LAST,
         /** Nothing presses on the upper arm or under the elbow. */
         NO_ARM_PAD,
         /** The hand carries no trunk while the other arm works. */
@@ -126,6 +128,7 @@ public record Limit(
                     || this == NO_STANCE
                     || this == NO_EXERCISE
                     || this == LOWEST_RUNG
+                    || this == COMES_LAST
                     || this == NO_METHOD;
         }
 

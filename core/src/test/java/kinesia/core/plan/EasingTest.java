@@ -14,6 +14,7 @@ import kinesia.core.arm.Pose;
 import kinesia.core.arm.Sex;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Equipment;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
@@ -44,7 +45,17 @@ class EasingTest {
     private static Easing.Asked asked(String key, Site site, double progress, Equipment equipment) {
         Exercise entry = MODEL.catalogue().get(key);
         double load = Math.round(MODEL.equalEffortLoad(entry, BODY, STRENGTH));
-        return new Easing.Asked(entry, Adjustment.NONE, BODY, STRENGTH, load, site, progress, equipment, List.of());
+        return new Easing.Asked(
+                entry,
+                Adjustment.NONE,
+                Person.anybody(BODY),
+                List.of(),
+                STRENGTH,
+                load,
+                site,
+                progress,
+                equipment,
+                List.of());
     }
 
     static Stream<Easing.Asked> questions() {

@@ -41,7 +41,7 @@ final class FirstChoices {
             null,
             null,
             List.of(new Equipment.Band("thin", 20), new Equipment.Band("green", 40)),
-            Set.of("chair"),
+            Set.of("chair", "table"),
             List.of());
     private static final RuleFile FILE = read();
 

@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -10,11 +11,13 @@ import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.ClientStrength;
+import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
+import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
@@ -206,5 +209,24 @@ class PromisesTest {
                 .filteredOn(e -> e.role() == Role.HOLD)
                 .isNotEmpty()
                 .allMatch(e -> e.isCalled("hold-bent"));
+    }
+
+    /** "presses ... after everything else": in the atlas and in what is planned. */
+    @Test
+    void presses_come_after_everything_else_where_pressing_provokes_it() {
+        List<Limit> limits =
+                sore(Site.FRONT_OF_SHOULDER, "pressing-overhead").assess().limits();
+        Atlas atlas = new Atlas(
+                MODEL,
+                new Atlas.Asked(
+                        Person.anybody(BODY), STRENGTH, Map.of(), limits, List.of(), People.GYM, List.of(), false));
+        List<Exercise> allowed = atlas.ranked().stream()
+                .filter(e -> e.isAllowed()
+                        && e.exercise().role() == Role.MAIN
+                        && e.exercise().group() == Head.Group.EXTENSORS)
+                .map(Atlas.Entry::exercise)
+                .toList();
+        List<Boolean> pressing = allowed.stream().map(e -> e.isCalled("press")).toList();
+        assertThat(pressing).contains(true, false).isSorted();
     }
 }

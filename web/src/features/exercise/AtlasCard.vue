@@ -44,7 +44,7 @@ const out = computed(() => props.item.whyNot.length > 0)
     </div>
     <div v-for="s in watched" :key="s" class="small stress">
       <span class="quiet">{{ words(s) }}</span>
-      <span>{{ (item.stress[s] ?? 0).toFixed(1) }}, {{ stressWord(item.stress[s] ?? 0) }}</span>
+      <span>{{ stressWord(item.stress[s] ?? 0) }}</span>
     </div>
     <label class="small choose">
       <input type="checkbox" :checked="chosen" :disabled="full && !chosen" @change="emit('choose')" />

@@ -69,10 +69,17 @@ const profile = computed(() => {
     </p>
     <div :class="['facts', { alone }]">
       <div>
-        <h3>What the muscles get</h3>
-        <HeadBars :stimulus="item.stimulus" />
-        <h3 class="mt-3">What the joints pay</h3>
-        <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
+        <details class="figures">
+          <summary>Figures, for muscles and joints</summary>
+          <h3>What the muscles get</h3>
+          <HeadBars :stimulus="item.stimulus" />
+          <p class="small quiet mt-1 mb-0">
+            Which grip or slope reaches which head of the biceps is lore; overhead work was better for the long head of
+            the triceps in one good study of young people and not in another (both quoted from memory). Never needed.
+          </p>
+          <h3 class="mt-3">What the joints pay</h3>
+          <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
+        </details>
       </div>
       <ArmsMap :marks="marks" :stress="item.stress" :caption="`Stress of ${item.name}; rings are sore places`" />
       <div>
@@ -113,6 +120,15 @@ h3 {
   font-size: 1rem;
   font-weight: 650;
   margin-bottom: 0.3rem;
+}
+.figures summary {
+  min-height: 1.8rem;
+  color: var(--tide);
+}
+@media print {
+  .figures::details-content {
+    content-visibility: visible;
+  }
 }
 .danger {
   border-left: 4px solid var(--ease);

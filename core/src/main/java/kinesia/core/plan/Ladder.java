@@ -47,19 +47,22 @@ final class Ladder {
         List<LoggedSet> last = visits.lastEntry().getValue();
         Rung now = rung(catalogue, last.get(last.size() - 1)).orElseThrow();
         if (last.stream().allMatch(s -> s.reps() < GOES_BACK_UNDER_REPS) && now != Rung.WALL) {
+            Rung easier = RUNGS.get(RUNGS.indexOf(now) - 1);
             return step(
-                    RUNGS.get(RUNGS.indexOf(now) - 1),
-                    "Last time it came to fewer than " + GOES_BACK_UNDER_REPS + ": one rung easier.");
+                    easier,
+                    "Last time it came to fewer than " + GOES_BACK_UNDER_REPS + ": back to " + easier.words() + ".");
         }
         Map.Entry<LocalDate, List<LoggedSet>> before = visits.lowerEntry(visits.lastKey());
         boolean twice = before != null
                 && Stream.concat(before.getValue().stream(), last.stream()).allMatch(s -> climbs(catalogue, s, now));
         if (twice && now != Rung.FLOOR) {
+            Rung harder = RUNGS.get(RUNGS.indexOf(now) + 1);
             return step(
-                    RUNGS.get(RUNGS.indexOf(now) + 1),
-                    CLIMBS_FROM_REPS + " and more in two sessions running, at effort 7 or under: the next rung.");
+                    harder,
+                    CLIMBS_FROM_REPS + " and more in two sessions running, at effort 7 or under: on to "
+                            + harder.words() + ".");
         }
-        return step(now, "The rung of the last time.");
+        return step(now, "On " + now.words() + ", as last time.");
     }
 
     private static boolean climbs(Catalogue catalogue, LoggedSet set, Rung now) {

@@ -69,7 +69,7 @@ final class RepsForLoad {
                                         + (light
                                                 ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
                                                         + " kg, is lighter, so the repetitions go up to "
-                                                : "The lightest there is, is a little over that, so the repetitions stop at ")
+                                                : "The lightest here is a little over that, so the repetitions stop at ")
                                         + reps.high() + ".",
                                 light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
                         .with("right", Numbers.plain(right, 1) + " kg"));

@@ -112,7 +112,7 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     }
 
     private static StartLoad predicted(Candidate c, Load load, FirstLoad first, double most) {
-        String less = most < first.kg() * 0.99 ? " For how it is done here " + Numbers.plain(most, 1) + " kg." : "";
+        String less = most < first.kg() * 0.99 ? " As it is done here that is " + Numbers.plain(most, 1) + " kg." : "";
         return new StartLoad(
                 load,
                 true,
@@ -120,7 +120,7 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 first.reason().ruleId(),
                                 first.reason().tag(),
                                 first.reason().threshold(),
-                                first.reason().exact() + less + " " + load.label() + " is the load for it here.",
+                                first.reason().exact() + less + " The room has " + load.label() + ".",
                                 first.reason().plain())
                         .with("at most", Numbers.plain(first.kg(), 1) + " kg")
                         .with("share", Numbers.plain(100 * c.pick().loadShare(), 0) + " %")

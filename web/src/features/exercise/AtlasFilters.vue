@@ -29,7 +29,7 @@ const lists = computed(() => [
   {
     key: 'site' as const,
     label: 'Kindest to',
-    any: 'best first instead',
+    any: 'any place',
     options: sites.map((value) => ({ value, text: words(value) })),
   },
   {

@@ -69,20 +69,6 @@ const profile = computed(() => {
     </p>
     <div :class="['facts', { alone }]">
       <div>
-        <details class="figures">
-          <summary>Figures, for muscles and joints</summary>
-          <h3>What the muscles get</h3>
-          <HeadBars :stimulus="item.stimulus" />
-          <p class="small quiet mt-1 mb-0">
-            Which grip or slope reaches which head of the biceps is lore; overhead work was better for the long head of
-            the triceps in one good study of young people and not in another (both quoted from memory). Never needed.
-          </p>
-          <h3 class="mt-3">What the joints pay</h3>
-          <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
-        </details>
-      </div>
-      <ArmsMap :marks="marks" :stress="item.stress" :caption="`Stress of ${item.name}; rings are sore places`" />
-      <div>
         <h3>How</h3>
         <p class="small mb-1">
           {{ words(item.stance) }}, {{ words(item.grip) }}, arms {{ words(item.arms) }} · {{ t.upS }} s up,
@@ -107,6 +93,20 @@ const profile = computed(() => {
         <p class="small mb-2">
           {{ g.homeAlone ? 'May be done alone at home.' : 'Not alone at home.' }} Stop if it hurts.
         </p>
+      </div>
+      <ArmsMap :marks="marks" :stress="item.stress" :caption="`Stress of ${item.name}; rings are sore places`" />
+      <div>
+        <details class="figures">
+          <summary>Figures, for muscles and joints</summary>
+          <h3>What the muscles get</h3>
+          <HeadBars :stimulus="item.stimulus" />
+          <p class="small quiet mt-1 mb-0">
+            Which grip or slope reaches which head of the biceps is lore; overhead work was better for the long head of
+            the triceps in one good study of young people and not in another (both quoted from memory). Never needed.
+          </p>
+          <h3 class="mt-3">What the joints pay</h3>
+          <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
+        </details>
       </div>
     </div>
     <RouterLink :to="`/workbench/${item.key}${query}`" class="btn btn-outline-primary no-print">
@@ -146,7 +146,7 @@ h3 {
   }
   .facts.alone {
     display: grid;
-    grid-template-columns: 1.1fr 0.9fr 1.2fr;
+    grid-template-columns: 1.2fr 0.9fr 1.1fr;
     gap: 1.8rem;
   }
 }

@@ -103,7 +103,8 @@ class AtlasController {
         Variation own = asked.own().get(key);
         Exercise base = own == null ? exercise : asked.entry(own.exerciseKey());
         Adjustment adjustment = own == null ? Adjustment.NONE : own.adjustment();
-        return detail(asked, asked.atlas().entry(exercise), adjustment, base, own);
+        Atlas atlas = asked.atlas();
+        return detail(asked, atlas, atlas.entry(exercise), adjustment, base, own);
     }
 
     /** Stateless: an entry and what is turned on it in; figure, curve, stress and what stands against it out. */
@@ -116,12 +117,17 @@ class AtlasController {
         Atlas atlas = asked.atlas();
         Double load = ask.loadKg();
         Atlas.Entry entry = load == null ? atlas.entry(turned) : atlas.entry(turned, load);
-        return detail(asked, atlas.turned(entry, atlas.entry(base)), ask.adjustment(), base, null);
+        return detail(asked, atlas, atlas.turned(entry, atlas.entry(base)), ask.adjustment(), base, null);
     }
 
     private ExerciseDetail detail(
-            ClientAtlas.For asked, Atlas.Entry entry, Adjustment adjustment, Exercise base, @Nullable Variation own) {
+            ClientAtlas.For asked,
+            Atlas atlas,
+            Atlas.Entry entry,
+            Adjustment adjustment,
+            Exercise base,
+            @Nullable Variation own) {
         AtlasItem item = AtlasViews.item(entry, asked.body(), methods, own);
-        return AtlasViews.detail(entry, item, adjustment, base, asked);
+        return AtlasViews.detail(atlas, entry, item, adjustment, base, asked);
     }
 }

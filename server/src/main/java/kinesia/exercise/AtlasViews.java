@@ -1,6 +1,5 @@
 package kinesia.exercise;
 
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -126,8 +125,6 @@ final class AtlasViews {
 
     static AtlasItem item(Atlas.Entry entry, Body body, Methods methods, @Nullable Variation own) {
         Exercise e = entry.exercise();
-        Map<Site, Double> stress = new EnumMap<>(Site.class);
-        entry.stress().forEach(s -> stress.put(s.site(), s.value()));
         return new AtlasItem(
                 e.key(),
                 e.name(),
@@ -145,7 +142,7 @@ final class AtlasViews {
                         .map(Method::key)
                         .toList(),
                 entry.stimulus(),
-                stress,
+                entry.stress(),
                 entry.loadKg(),
                 entry.worth(),
                 entry.worthReason(),
@@ -157,7 +154,7 @@ final class AtlasViews {
     }
 
     static ExerciseDetail detail(
-            Atlas.Entry entry, AtlasItem item, Adjustment adjustment, Exercise base, ClientAtlas.For who) {
+            Atlas atlas, Atlas.Entry entry, AtlasItem item, Adjustment adjustment, Exercise base, ClientAtlas.For who) {
         Exercise e = entry.exercise();
         return new ExerciseDetail(
                 item,
@@ -166,7 +163,7 @@ final class AtlasViews {
                 e.tempo(),
                 CurveView.of(entry.curve()),
                 entry.loadReason(),
-                entry.stress(),
+                atlas.stressParts(entry),
                 entry.soreArc(),
                 entry.done(),
                 e.guidance(),

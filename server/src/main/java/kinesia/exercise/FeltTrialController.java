@@ -121,11 +121,7 @@ class FeltTrialController {
         return asked.model()
                 .catalogue()
                 .find(felt.exerciseKey())
-                .map(e -> atlas.entry(e, felt.loadKg()).stress().stream()
-                        .filter(s -> s.site() == trial.site())
-                        .findFirst()
-                        .orElseThrow()
-                        .value())
+                .map(e -> atlas.entry(e, felt.loadKg()).stress().getOrDefault(trial.site(), 0.0))
                 .orElse(0.0);
     }
 }

@@ -87,6 +87,7 @@ public final class Atlas {
      * @param done that part
      * @param loadKg the load all of it is worked out at
      * @param loadReason where that load comes from
+     * @param stress of the part that limits leave, each place against its reference
      * @param worth stimulus less what all places pay; 0 for what trains no head
      * @param says what a colleague would say of it
      * @param beforeNext why it comes before the next of its side of the arm; null where it is not ranked
@@ -102,7 +103,7 @@ public final class Atlas {
             double loadKg,
             Reason loadReason,
             Map<Head, Double> stimulus,
-            List<SiteStress> stress,
+            Map<Site, Double> stress,
             double worth,
             Reason worthReason,
             String says,
@@ -213,6 +214,11 @@ public final class Atlas {
         return entry(exercise, fit.exercise(), fit.curve(), fit.loadKg(), reason, fit.against());
     }
 
+    /** What {@code entry} asks of each place, with what it is made of. */
+    public List<SiteStress> stressParts(Entry entry) {
+        return scale.explained(entry.doneCurve(), entry.exercise());
+    }
+
     /** Where the load comes from with which an exercise is compared that was not used yet. */
     private Reason comparedAt(Exercise exercise, double loadKg) {
         if (exercise.bodyWeightShare() > 0) {
@@ -276,10 +282,9 @@ public final class Atlas {
         }
         against.addAll(limits);
         Map<Head, Double> stimulus = model.stimulus(ranged, curve, asked.strength(), asked.longLength());
-        List<SiteStress> stress = scale.explained(curve, ranged);
-        Map<Site, Double> bySite = stress.stream().collect(Collectors.toMap(SiteStress::site, SiteStress::value));
+        Map<Site, Double> stress = scale.of(curve, ranged);
         double given = Worth.given(stimulus);
-        double cost = worth.cost(bySite, BOTH_ARMS);
+        double cost = worth.cost(stress, BOTH_ARMS);
         double most = most(full);
         double otherwise = Math.min(most, given - cost);
         boolean last = LimitCheck.last(full, asked.limits()).isPresent();
@@ -296,8 +301,8 @@ public final class Atlas {
                 stimulus,
                 stress,
                 valued,
-                worthReason(full, given, cost, valued, bySite),
-                full.role().trainsTheArm() ? AtlasWords.of(ranged, stimulus, bySite, curve, asked.soreSites()) : "",
+                worthReason(full, given, cost, valued, stress),
+                full.role().trainsTheArm() ? AtlasWords.of(ranged, stimulus, stress, curve, asked.soreSites()) : "",
                 null,
                 ranged.movement().equals(full.movement())
                         ? null

@@ -56,7 +56,7 @@ final class AtlasWords {
         }
         String kind = stress <= KIND_UP_TO
                 ? "kind to the "
-                : stress <= EASY_UP_TO ? "easy on the " : stress >= HARD_FROM ? "hard on the " : "some work for the ";
+                : stress <= EASY_UP_TO ? "easy on the " : stress >= HARD_FROM ? "hard on the " : "some load on the ";
         return kind + name(site);
     }
 
@@ -155,10 +155,7 @@ final class AtlasWords {
     }
 
     private static double at(Atlas.Entry entry, Site site) {
-        return entry.stress().stream()
-                .filter(s -> s.site() == site)
-                .mapToDouble(s -> s.value())
-                .sum();
+        return of(entry.stress(), site);
     }
 
     private static double of(Map<Site, Double> stress, Site site) {

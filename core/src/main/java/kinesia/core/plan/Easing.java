@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.LoadCurve;
@@ -23,9 +24,9 @@ import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
-import kinesia.core.exercise.SiteStress;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.EaseMoves.Dimension;
 import kinesia.core.plan.EaseMoves.Move;
@@ -151,6 +152,8 @@ public final class Easing {
     private final Map<Movement, EaseTrial.Path> paths = new HashMap<>();
     private final Map<Adjustment, EaseTrial> trials = new HashMap<>();
     private final Set<Adjustment> impossible = new HashSet<>();
+    private final Map<Rack, List<Load>> racks = new HashMap<>();
+    private final Map<EaseTrial, Integer> equalEffort = new HashMap<>();
     private int tried;
 
     private Easing(ExerciseModel model, Asked asked) {
@@ -198,6 +201,10 @@ public final class Easing {
                 easing.found.isEmpty() ? easing.substitute() : null,
                 easing.tried);
     }
+
+    /** What the room's loads for a trial hang on; those of a band on the way it is reached. */
+    private record Rack(
+            Implement implement, int atOnce, @Nullable EaseTrial band) {}
 
     /** Why a combination that unloads and keeps is still no answer. */
     enum Against {
@@ -316,10 +323,19 @@ public final class Easing {
         return judged.isAnswer() ? weighed(judged, trial) : judged;
     }
 
-    /** Only what is an answer so far is worth the dearer questions. */
+    /** Only what is an answer so far is worth the dearer questions, the cheapest of them first. */
     private Judged weighed(Judged j, EaseTrial trial) {
-        Map<Site, Double> after = trial.stressAnywhere(j.load().kg(), scale);
+        Against turned = turned(trial);
+        if (turned != null) {
+            return weighed(j, 1, turned);
+        }
+        LoadCurve curve = trial.curve(j.load().kg());
+        Map<Site, Double> after = scale.of(curve, j.exercise());
         double worst = share(of(after, asked.site()), of(worstBefore, asked.site()));
+        return weighed(j, worst, against(j, trial, curve, after, worst));
+    }
+
+    private static Judged weighed(Judged j, double worst, @Nullable Against against) {
         return new Judged(
                 j.moves(),
                 j.exercise(),
@@ -329,10 +345,23 @@ public final class Easing {
                 j.placeShare(),
                 worst,
                 j.meanShare(),
-                against(j, trial, after, worst));
+                against);
     }
 
-    private @Nullable Against against(Judged j, EaseTrial trial, Map<Site, Double> after, double worst) {
+    /** What is against where the arm goes, whatever the load. */
+    private @Nullable Against turned(EaseTrial trial) {
+        boolean further = trial.reach().isFurtherThan(before.reach());
+        if (asked.site().isShoulder() && further) {
+            return Against.FURTHER;
+        }
+        if (trial.reach().isOverhead() && further) {
+            return Against.OVERHEAD;
+        }
+        return trial.bandStretch() > Math.max(MOST_STRETCH, before.bandStretch()) + NOTHING ? Against.STRETCH : null;
+    }
+
+    private @Nullable Against against(
+            Judged j, EaseTrial trial, LoadCurve curve, Map<Site, Double> after, double worst) {
         boolean less = worst <= LESS_ANYWHERE + NOTHING;
         boolean left = trial.nearestDeg() >= LEFT_BY_DEG && worst <= 1 + NOTHING;
         if (!less && !left) {
@@ -345,17 +374,7 @@ public final class Easing {
                 return Against.ANOTHER_PLACE;
             }
         }
-        if (asked.site().isShoulder() && trial.reach().isFurtherThan(before.reach())) {
-            return Against.FURTHER;
-        }
-        if (trial.reach().isOverhead() && trial.reach().isFurtherThan(before.reach())) {
-            return Against.OVERHEAD;
-        }
-        if (trial.bandStretch() > Math.max(MOST_STRETCH, before.bandStretch()) + NOTHING) {
-            return Against.STRETCH;
-        }
-        LoadCurve curve = trial.curve(j.load().kg());
-        boolean obeys = LimitCheck.broken(j.exercise(), curve, () -> scale.of(curve, j.exercise()), asked.limits())
+        boolean obeys = LimitCheck.broken(j.exercise(), curve, () -> after, asked.limits())
                         .isEmpty()
                 && LimitCheck.soreArc(j.exercise(), curve, asked.limits()).isEmpty();
         return obeys ? null : Against.LIMIT;
@@ -389,10 +408,7 @@ public final class Easing {
                     && exercise.role() == Role.MAIN
                     && exercise.group() == this.now.group()
                     && !exercise.movementFamily().equals(this.now.movementFamily());
-            double there = other.stress().stream()
-                    .filter(at -> at.site() == asked.site())
-                    .mapToDouble(SiteStress::value)
-                    .sum();
+            double there = of(other.stress(), asked.site());
             if (candidate && there < LESS_ANYWHERE * now) {
                 return new Kinder(exercise.key(), exercise.name(), there, now);
             }
@@ -434,20 +450,34 @@ public final class Easing {
         if (!otherImplement && steps == 0) {
             return Load.ofKg(asked.loadKg());
         }
-        List<Load> loads =
-                ReachableLoads.of(asked.equipment(), exercise, asked.body()).loads();
+        List<Load> loads = loads(trial);
+        int nearest = otherImplement
+                ? equalEffort.computeIfAbsent(trial, t -> nearest(loads, kg -> Math.abs(t.meanDemand(kg) - meanBefore)))
+                : nearest(loads, kg -> Math.abs(kg - asked.loadKg()));
+        int index = nearest + steps;
+        return nearest < 0 || index < 0 || index >= loads.size() ? null : loads.get(index);
+    }
+
+    private List<Load> loads(EaseTrial trial) {
+        Exercise exercise = trial.exercise();
+        boolean band = exercise.implement() == Implement.BAND;
+        return racks.computeIfAbsent(
+                new Rack(exercise.implement(), exercise.implementsAtOnce(), band ? trial : null),
+                r -> ReachableLoads.of(asked.equipment(), exercise, asked.body())
+                        .loads());
+    }
+
+    private static int nearest(List<Load> loads, DoubleUnaryOperator missed) {
         int nearest = -1;
         double off = Double.MAX_VALUE;
         for (int i = 0; i < loads.size(); i++) {
-            double kg = loads.get(i).kg();
-            double miss = otherImplement ? Math.abs(trial.meanDemand(kg) - meanBefore) : Math.abs(kg - asked.loadKg());
+            double miss = missed.applyAsDouble(loads.get(i).kg());
             if (miss < off - 1e-12) {
                 off = miss;
                 nearest = i;
             }
         }
-        int index = nearest + steps;
-        return nearest < 0 || index < 0 || index >= loads.size() ? null : loads.get(index);
+        return nearest;
     }
 
     private Change change(Judged j) {

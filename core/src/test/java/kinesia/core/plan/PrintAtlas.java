@@ -36,9 +36,10 @@ public final class PrintAtlas {
             for (Head.Group group : Head.Group.values()) {
                 int place = 1;
                 for (Atlas.Entry e : who.first(group, FIRST)) {
-                    String stress = e.stress().stream()
-                            .filter(s -> s.value() >= 0.5 || who.sore().stream().anyMatch(p -> p.site() == s.site()))
-                            .map(s -> short_(s.site()) + " " + String.format(Locale.ROOT, "%.1f", s.value()))
+                    String stress = e.stress().entrySet().stream()
+                            .filter(s ->
+                                    s.getValue() >= 0.5 || who.sore().stream().anyMatch(p -> p.site() == s.getKey()))
+                            .map(s -> short_(s.getKey()) + " " + String.format(Locale.ROOT, "%.1f", s.getValue()))
                             .collect(Collectors.joining(", "));
                     System.out.printf(
                             Locale.ROOT,

@@ -16,11 +16,11 @@ import kinesia.core.arm.Resistance;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
-import kinesia.core.exercise.Adjustment;
 import kinesia.core.dose.Person;
+import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
-import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Site;
@@ -68,7 +68,8 @@ public class ArmBenchmark {
             Set.of("chair", "flat bench", "adjustable bench", "sloped pad", "high anchor", "mat"),
             List.of());
     private final Atlas.Asked client = new Atlas.Asked(
-            BODY,
+            Person.anybody(BODY),
+            STRENGTH,
             Map.of("seated-curl", 4.0, "rope-press-down", 12.5),
             List.of(),
             List.of(new SoreSite(Site.FRONT_OF_SHOULDER, Side.RIGHT, PainScore.of(4))),

@@ -11,6 +11,7 @@ export const kindWords: Record<LimitKind['kind'], string> = {
   LARGEST_TRUNK_BEND: 'Unsupported trunk bent at most',
   LOWEST_RUNG: 'Push-ups lower than',
   COMES_LAST: 'After everything else',
+  OPENS: 'Before everything else for its muscle',
   NO_SUPPORT_ON_HAND: 'Leaning on the hand while the other arm works',
   NO_LOOP: 'Anything tight or looped on the arm',
   NO_GRIP: 'A grip',

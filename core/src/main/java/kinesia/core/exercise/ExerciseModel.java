@@ -1,6 +1,7 @@
 package kinesia.core.exercise;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -194,7 +195,9 @@ public final class ExerciseModel {
                     reference.key(), k -> curve(reference, body, equalEffortLoad(reference, body, strength)));
             references.put(site, stress.raw(reference, curve, site) / weights.referenceCounts(site));
         }
-        return new StressScale(stress, references);
+        Exercise hand = catalogue.get(weights.supportingHand());
+        List<Sample> push = curve(hand, body, body.arm(), 0, COARSE_SAMPLES).samples();
+        return new StressScale(stress, references, hand, push.get(push.size() - 1));
     }
 
     /** Stress at each site at equal effort, relative to the site's reference exercise at the same effort. */
@@ -207,10 +210,21 @@ public final class ExerciseModel {
     public final class StressScale {
         private final StressModel stress;
         private final Map<Site, Double> references;
+        private final Map<Site, Double> supportingHand = new EnumMap<>(Site.class);
 
-        private StressScale(StressModel stress, Map<Site, Double> references) {
+        private StressScale(StressModel stress, Map<Site, Double> references, Exercise hand, Sample armLong) {
             this.stress = stress;
             this.references = references;
+            for (Site site : Site.values()) {
+                supportingHand.put(site, at(armLong, false, hand, site));
+            }
+        }
+
+        /** Stress on the arm that does not lift while {@code exercise} is done with the other: only where it carries the trunk. */
+        public Map<Site, Double> supporting(Exercise exercise) {
+            return exercise.traits().otherArm() == Traits.OtherArmDuty.CARRIES
+                    ? Collections.unmodifiableMap(supportingHand)
+                    : Map.of();
         }
 
         /** Stress at each site of {@code exercise} with the given curve, which belongs to the same body. */

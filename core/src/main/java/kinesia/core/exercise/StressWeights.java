@@ -67,8 +67,8 @@ public final class StressWeights {
         freedom = table(root.at("freedom"), Implement.class);
         numbers.putAll(table(root.at("numbers"), Weight.class));
         List<String> keys = catalogue.all().stream().map(Exercise::key).toList();
-        RuleFile named = root.at("references").onlyKeys("curls", "extensions", "presses");
-        for (String of : List.of("curls", "extensions", "presses")) {
+        RuleFile named = root.at("references").onlyKeys("curls", "extensions", "presses", "supporting-hand");
+        for (String of : List.of("curls", "extensions", "presses", "supporting-hand")) {
             references.put(of, named.at(of).oneOf("an exercise", keys));
         }
     }
@@ -97,6 +97,11 @@ public final class StressWeights {
     /** The curl whose load and torque at the client's own strength are the measure where forces and torques add up. */
     String curl() {
         return value(references, "curls");
+    }
+
+    /** The exercise whose end is what a hand holds that carries a part of the trunk. */
+    String supportingHand() {
+        return value(references, "supporting-hand");
     }
 
     double gripKind(Grip grip) {

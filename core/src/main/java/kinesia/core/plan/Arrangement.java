@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import kinesia.core.plan.LimitCheck.Turn;
 import kinesia.core.plan.Method.Layout;
 import kinesia.core.plan.SessionProblem.Chosen;
 import kinesia.core.plan.SessionProblem.Where;
@@ -51,6 +52,8 @@ final class Arrangement {
 
     private Comparator<Group> order() {
         return Comparator.comparing((Group g) -> g.chosen().stream().anyMatch(this::isPress))
+                .thenComparing(g -> g.chosen().stream().anyMatch(c -> turn(c) == Turn.LAST))
+                .thenComparing(g -> g.chosen().stream().noneMatch(c -> turn(c) == Turn.OPENS))
                 .thenComparing(g -> g.chosen().stream().anyMatch(c -> where(c) == Where.FLOOR))
                 .thenComparing(Comparator.comparingInt(Group::rounds).reversed())
                 .thenComparingDouble(
@@ -64,7 +67,8 @@ final class Arrangement {
         for (boolean floor : new boolean[] {false, true}) {
             for (boolean press : new boolean[] {false, true}) {
                 order.addAll(circuit(here.stream()
-                        .filter(c -> (where(c) == Where.FLOOR) == floor && isPress(c) == press)
+                        .filter(c ->
+                                (where(c) == Where.FLOOR) == floor && (isPress(c) || turn(c) == Turn.LAST) == press)
                         .toList()));
             }
         }
@@ -78,11 +82,13 @@ final class Arrangement {
         while (!left.isEmpty()) {
             @Nullable Chosen last = order.isEmpty() ? null : order.get(order.size() - 1);
             Chosen next = left.stream()
-                    .min(Comparator.comparing((Chosen c) -> last != null && kind(c) == kind(last))
+                    .min(Comparator.comparing((Chosen c) -> last == null && turn(c) == Turn.LAST)
+                            .thenComparing(c -> last != null && kind(c) == kind(last))
                             .thenComparing(c -> -left.stream()
                                     .filter(o -> kind(o) == kind(c))
                                     .count())
                             .thenComparing(c -> kind(c) != Method.For.EXTENSORS) // it warms the elbow
+                            .thenComparing(this::turn)
                             .thenComparing(this::isPress)
                             .thenComparingDouble(c -> shape.candidate(c).fit().elbowStress())
                             .thenComparing(c -> problem.option(c).key()))
@@ -108,7 +114,8 @@ final class Arrangement {
                 int column = col;
                 byColumn.add(here.stream()
                         .filter(c -> c.rounds() == rounds && column(c) == column)
-                        .sorted(Comparator.comparing(this::isPress)
+                        .sorted(Comparator.comparing(this::turn)
+                                .thenComparing(this::isPress)
                                 .thenComparingDouble(
                                         c -> shape.candidate(c).fit().elbowStress())
                                 .thenComparing(c -> problem.option(c).key()))
@@ -119,7 +126,13 @@ final class Arrangement {
                 rows = joined(rows, byColumn.get(col));
             }
             for (List<Chosen> row : rows) {
-                groups.add(new Group(section, layout, r, row));
+                groups.add(new Group(
+                        section,
+                        layout,
+                        r,
+                        row.stream()
+                                .sorted(Comparator.comparing(c -> turn(c) == Turn.LAST))
+                                .toList()));
             }
         }
         return groups;
@@ -181,6 +194,10 @@ final class Arrangement {
     private boolean isPress(Chosen c) {
         Candidate candidate = shape.candidate(c);
         return candidate.exercise().closingPress() || candidate.pick().loadShare() < 1;
+    }
+
+    private Turn turn(Chosen c) {
+        return shape.candidate(c).fit().turn();
     }
 
     private Where where(Chosen c) {

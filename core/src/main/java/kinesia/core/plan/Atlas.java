@@ -2,6 +2,7 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -36,6 +37,7 @@ public final class Atlas {
     private final Asked asked;
     private final ExerciseModel.StressScale scale;
     private final Worth worth;
+    private final Map<Head.Group, Double> besideOpener = new EnumMap<>(Head.Group.class);
 
     /**
      * For whom exercises are judged.
@@ -284,11 +286,17 @@ public final class Atlas {
         Map<Head, Double> stimulus = model.stimulus(ranged, curve, asked.strength(), asked.longLength());
         Map<Site, Double> stress = scale.of(curve, ranged);
         double given = Worth.given(stimulus);
-        double cost = worth.cost(stress, BOTH_ARMS);
+        Map<Site, Double> supporting = scale.supporting(full);
+        double cost = worth.cost(stress, supporting, BOTH_ARMS);
         double most = most(full);
         double otherwise = Math.min(most, given - cost);
-        boolean last = LimitCheck.last(full, asked.limits()).isPresent();
-        double valued = !full.role().trainsTheArm() ? 0 : last ? Worth.last(otherwise) : otherwise;
+        double valued = !full.role().trainsTheArm()
+                ? 0
+                : switch (LimitCheck.turn(full, asked.limits())) {
+                    case OPENS -> otherwise;
+                    case BETWEEN -> Math.min(otherwise, mostBesideOpener(full.group()));
+                    case LAST -> Worth.last(otherwise);
+                };
         LimitCheck.Part done = LimitCheck.part(full, asked.limits()).orElse(LimitCheck.Part.WHOLE);
         LoadCurve whole = done.isWhole() ? curve : model.curve(full, asked.body(), loadKg);
         return new Entry(
@@ -301,7 +309,7 @@ public final class Atlas {
                 stimulus,
                 stress,
                 valued,
-                worthReason(full, given, cost, valued, stress),
+                worthReason(full, given, cost, valued, stress, supporting),
                 full.role().trainsTheArm() ? AtlasWords.of(ranged, stimulus, stress, curve, asked.soreSites()) : "",
                 null,
                 ranged.movement().equals(full.movement())
@@ -311,7 +319,13 @@ public final class Atlas {
                 asked.limits().isEmpty() ? List.of() : LimitCheck.soreArc(full, whole, asked.limits()));
     }
 
-    private Reason worthReason(Exercise exercise, double given, double cost, double valued, Map<Site, Double> stress) {
+    private Reason worthReason(
+            Exercise exercise,
+            double given,
+            double cost,
+            double valued,
+            Map<Site, Double> stress,
+            Map<Site, Double> supporting) {
         if (!exercise.role().trainsTheArm()) {
             return Reason.of(
                     "WORTH-none",
@@ -321,11 +335,15 @@ public final class Atlas {
                             + " move: it gives the elbow's muscles no set, so it has no worth here.",
                     "This one is there to prepare or to accompany.");
         }
-        double atSore = worth.atSorePlaces(stress, BOTH_ARMS).values().stream()
+        double atSore = worth.atSorePlaces(stress, supporting, BOTH_ARMS).values().stream()
                 .mapToDouble(v -> v)
                 .sum();
         String parts = asked.soreSites().stream()
-                .map(s -> Numbers.plain(stress.getOrDefault(s.site(), 0.0), 1) + " at the " + s.words())
+                .map(s -> Numbers.plain(stress.getOrDefault(s.site(), 0.0), 1) + " at the " + s.words()
+                        + (supporting.getOrDefault(s.site(), 0.0) > stress.getOrDefault(s.site(), 0.0)
+                                ? " and " + Numbers.plain(supporting.getOrDefault(s.site(), 0.0), 1)
+                                        + " while that arm carries the trunk"
+                                : ""))
                 .collect(Collectors.joining(", "));
         Exercise safer = safer(exercise);
         String after = safer != null && valued < given - cost - NOTHING
@@ -348,6 +366,23 @@ public final class Atlas {
                 .with("stimulus", given)
                 .with("cost at all places", cost)
                 .with("cost at sore places", atSore);
+    }
+
+    /** The most that is worth anything for {@code group} that does not open, where a limit says what opens. */
+    private double mostBesideOpener(Head.Group group) {
+        Double known = besideOpener.get(group);
+        if (known == null) {
+            known = model.catalogue().all().stream()
+                    .filter(e -> e.role().trainsTheArm() && e.group() == group)
+                    .filter(e -> LimitCheck.turn(e, asked.limits()) == LimitCheck.Turn.OPENS)
+                    .map(this::entry)
+                    .filter(Entry::isAllowed)
+                    .map(e -> Worth.after(e.worth()))
+                    .max(Comparator.naturalOrder())
+                    .orElse(Double.MAX_VALUE);
+            besideOpener.put(group, known);
+        }
+        return known;
     }
 
     /** The most that {@code exercise} may be worth: less than its own safer sibling. */

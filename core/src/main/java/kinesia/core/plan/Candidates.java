@@ -6,17 +6,21 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 import kinesia.core.arm.Side;
-import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.FirstLoad;
+import kinesia.core.dose.FirstLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Traits;
+import kinesia.core.plan.LimitCheck.Turn;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Reason;
@@ -28,16 +32,16 @@ import org.jspecify.annotations.Nullable;
 final class Candidates {
     private final PlanRequest request;
     private final Suitabilities suitabilities;
-    private final ClientStrength strength;
+    private final FirstLoads first;
     private final Worth worth;
     private final List<Fit> fits = new ArrayList<>();
     private final Map<String, FirstLoad> firstLoads = new HashMap<>();
     private final Map<String, Reason> unused = new HashMap<>();
 
-    Candidates(ExerciseModel model, Suitabilities suitabilities, ClientStrength strength, PlanRequest request) {
+    Candidates(ExerciseModel model, Suitabilities suitabilities, FirstLoads first, PlanRequest request) {
         this.request = request;
         this.suitabilities = suitabilities;
-        this.strength = strength;
+        this.first = first;
         this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
         for (Exercise exercise : model.catalogue().all()) {
             if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
@@ -45,19 +49,39 @@ final class Candidates {
             }
         }
         onTheirRung(model);
+        openersFirst();
+    }
+
+    /** What opens for its muscle is worth more than all else for it. */
+    private void openersFirst() {
+        for (Head.Group group : Head.Group.values()) {
+            fits.stream()
+                    .filter(f -> isFor(group, f) && f.isAllowed() && f.turn() == Turn.OPENS)
+                    .max(Comparator.comparingDouble(Fit::worth))
+                    .map(best -> Worth.after(best.worth()))
+                    .ifPresent(most -> fits.replaceAll(f ->
+                            isFor(group, f) && f.turn() == Turn.BETWEEN ? f.cappedAt(Math.min(f.worth(), most)) : f));
+        }
+    }
+
+    private static boolean isFor(Head.Group group, Fit fit) {
+        return fit.exercise().role() == Role.MAIN && fit.exercise().group() == group;
     }
 
     /** Of the ladder only the client's own rung; the next easier one where that is not here or not allowed. */
     private void onTheirRung(ExerciseModel model) {
         boolean wallLoadsSore = fits.stream()
                 .anyMatch(f -> f.exercise().traits().rung() == Traits.Rung.WALL && f.isAllowed() && loadsSore(f));
-        Ladder.Step step = Ladder.of(request, model.catalogue(), wallLoadsSore);
-        Traits.Rung own = fits.stream()
-                .filter(Fit::isAllowed)
-                .map(f -> f.exercise().traits().rung())
-                .filter(r -> r != null && r.compareTo(step.rung()) <= 0)
-                .max(Comparator.naturalOrder())
-                .orElse(step.rung());
+        NavigableMap<Traits.Rung, Double> here = new TreeMap<>();
+        for (Fit fit : fits) {
+            Traits.Rung rung = fit.exercise().traits().rung();
+            if (rung != null && fit.isAllowed()) {
+                here.merge(rung, fit.exercise().bodyWeightShare(), Math::min);
+            }
+        }
+        Ladder.Step step = Ladder.of(request, model.catalogue(), here, wallLoadsSore);
+        Traits.Rung easier = here.floorKey(step.rung());
+        Traits.Rung own = easier == null ? step.rung() : easier;
         fits.replaceAll(f -> {
             Traits.Rung rung = f.exercise().traits().rung();
             boolean pinned = request.wishes().pinned().contains(f.exercise().key());
@@ -71,10 +95,10 @@ final class Candidates {
         String safer = fit.exercise().traits().safer();
         if (safer != null) {
             Suitabilities.Suited sibling = suitabilities.of(model.catalogue().get(safer));
-            double most = Worth.given(sibling.stimulus()) - worth.cost(sibling.stress(), List.of(Side.values()));
+            double most = Worth.given(sibling.stimulus()) - sibling.cost(worth, List.of(Side.values()));
             sorted = sorted.cappedAt(fit.exercise().traits().mostBeside(most));
         }
-        if (LimitCheck.last(fit.exercise(), request.limits()).isPresent()) {
+        if (fit.turn() == Turn.LAST) {
             sorted = sorted.cappedAt(Worth.last(sorted.worth()));
         }
         if (fit.exercise().traits().risky() && !request.wishes().pinned().contains(key)) {
@@ -111,7 +135,7 @@ final class Candidates {
         if (!sorted.isAllowed() || !loaded) {
             return sorted;
         }
-        FirstLoad first = FirstLoad.of(strength, sorted.exercise());
+        FirstLoad first = this.first.of(sorted.exercise());
         firstLoads.put(key, first);
         // Where nothing sore is loaded, a load a tenth over it will do for about eight repetitions.
         return sorted.bounded(first.kg(), loadsSore(sorted) ? 0 : StartLoad.NEARLY);

@@ -29,6 +29,7 @@ import kinesia.core.screening.Limit;
  * @param cap the most it may be worth: a variation never comes before its own safer sibling
  * @param loads what the place has for it
  * @param boundKg the load not to pass when it was never done; the equal-effort load when nothing is known
+ * @param turn whether a limit has it open or come last
  * @param against why it may not be done; empty when it may
  */
 record Fit(
@@ -42,6 +43,7 @@ record Fit(
         double cap,
         ReachableLoads loads,
         double boundKg,
+        LimitCheck.Turn turn,
         List<Reason> against) {
 
     private static final double KICKBACK_LATER = 0.6;
@@ -91,6 +93,7 @@ record Fit(
                     Double.MAX_VALUE,
                     new ReachableLoads(List.of()),
                     0,
+                    LimitCheck.Turn.BETWEEN,
                     List.of(missing.get()));
         }
         Map<Side, Suitabilities.Suited> able = new EnumMap<>(Side.class);
@@ -122,10 +125,11 @@ record Fit(
                 whole.suitability().curve(),
                 arms.size() == 1 ? halved(whole.stimulus()) : whole.stimulus(),
                 whole.stress(),
-                worth.cost(whole.stress(), working),
+                whole.cost(worth, working),
                 Double.MAX_VALUE,
                 ReachableLoads.of(request.equipment(), entry, request.body()),
                 whole.suitability().loadKg(),
+                LimitCheck.turn(exercise, request.limits()),
                 whole.suitability().against());
     }
 
@@ -146,19 +150,19 @@ record Fit(
                     .with("lightest load", loads.lightest().label())
                     .with("right to start with", Numbers.plain(bound, 1) + " kg"));
         }
-        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, bound, all);
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, bound, turn, all);
     }
 
     /** The same, worth at most {@code most}. */
     Fit cappedAt(double most) {
-        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, most, loads, boundKg, against);
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, most, loads, boundKg, turn, against);
     }
 
     /** The same with one more reason against it. */
     Fit not(Reason reason) {
         List<Reason> all = new ArrayList<>(against);
         all.add(reason);
-        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, boundKg, all);
+        return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, boundKg, turn, all);
     }
 
     /** The limits that hold for {@code side}. */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -16,13 +17,15 @@ import kinesia.core.reason.Tag;
 
 /**
  * The ladder of push-ups climbs like loads: up after two sessions of 15 and more at effort 7 or under, down under 6; the first
- * rung is the wall for whoever is new, frail or sore where it loads, else the counter (RULES 2, [house]).
+ * rung is the wall for whoever is new, frail or sore where it loads, else the counter (RULES 2, [house]). A rung that is not
+ * here is passed over, but never to one that puts more than half as much again on the hands.
  */
 final class Ladder {
     private static final int CLIMBS_FROM_REPS = 15;
     private static final int GOES_BACK_UNDER_REPS = 6;
     private static final Effort CLIMBS_UP_TO = Effort.of(7);
-    private static final List<Rung> RUNGS = List.of(Rung.values());
+    // As a trial set's largest step, so that a missing rung is no jump [house].
+    private static final double LARGEST_STEP = 1.5;
 
     private Ladder() {}
 
@@ -32,9 +35,10 @@ final class Ladder {
     /**
      * Where the client of {@code request} stands.
      *
+     * @param here the rungs that this client may do at this place, each with its share of the body on the hands
      * @param wallLoadsSore whether a push-up against the wall loads a place that is sore
      */
-    static Step of(PlanRequest request, Catalogue catalogue, boolean wallLoadsSore) {
+    static Step of(PlanRequest request, Catalogue catalogue, NavigableMap<Rung, Double> here, boolean wallLoadsSore) {
         TreeMap<LocalDate, List<LoggedSet>> visits = new TreeMap<>();
         for (LoggedSet set : request.known().sets()) {
             if (rung(catalogue, set).isPresent()) {
@@ -46,8 +50,8 @@ final class Ladder {
         }
         List<LoggedSet> last = visits.lastEntry().getValue();
         Rung now = rung(catalogue, last.get(last.size() - 1)).orElseThrow();
-        if (last.stream().allMatch(s -> s.reps() < GOES_BACK_UNDER_REPS) && now != Rung.WALL) {
-            Rung easier = RUNGS.get(RUNGS.indexOf(now) - 1);
+        Rung easier = here.lowerKey(now);
+        if (last.stream().allMatch(s -> s.reps() < GOES_BACK_UNDER_REPS) && easier != null) {
             return step(
                     easier,
                     "Last time it came to fewer than " + GOES_BACK_UNDER_REPS + ": back to " + easier.words() + ".");
@@ -55,8 +59,20 @@ final class Ladder {
         Map.Entry<LocalDate, List<LoggedSet>> before = visits.lowerEntry(visits.lastKey());
         boolean twice = before != null
                 && Stream.concat(before.getValue().stream(), last.stream()).allMatch(s -> climbs(catalogue, s, now));
-        if (twice && now != Rung.FLOOR) {
-            Rung harder = RUNGS.get(RUNGS.indexOf(now) + 1);
+        NavigableMap<Rung, Double> above = here.tailMap(now, false);
+        if (twice && !above.isEmpty()) {
+            double most = LARGEST_STEP * here.getOrDefault(now, Double.MAX_VALUE);
+            Rung harder = above.keySet().stream()
+                    .filter(r -> above.getOrDefault(r, most) <= most)
+                    .findFirst()
+                    .orElse(null);
+            if (harder == null) {
+                return step(
+                        now,
+                        "On " + now.words() + " still: the next step here, "
+                                + above.firstKey().words()
+                                + ", is more than half as much again. More repetitions, or slower.");
+            }
             return step(
                     harder,
                     CLIMBS_FROM_REPS + " and more in two sessions running, at effort 7 or under: on to "

@@ -68,16 +68,28 @@ public final class LimitCheck {
      * side, and those of the other arm where that one carries, holds or steadies something meanwhile.
      */
     static List<Limit> whileWorking(Side side, Exercise exercise, List<Limit> limits) {
-        boolean needed = exercise.traits().otherArm() != Traits.OtherArmDuty.RESTS;
-        return limits.stream()
-                .filter(l -> l.kind() == Limit.Kind.NO_SUPPORT_ON_HAND
-                        ? l.side() != side
-                        : l.side() == null || l.side() == side || (needed && restsWholly(l)))
-                .toList();
+        Traits.OtherArmDuty duty = exercise.traits().otherArm();
+        List<Limit> holding = new ArrayList<>();
+        for (Limit limit : limits) {
+            boolean own = limit.kind() == Limit.Kind.NO_SUPPORT_ON_HAND
+                    ? limit.side() != side
+                    : limit.side() == null || limit.side() == side;
+            if (own) {
+                holding.add(limit);
+            } else if (limit.kind() == Limit.Kind.NO_LOADING && rests(limit, duty)) {
+                holding.add(limit.ofTheWholeArm());
+            }
+        }
+        return holding;
     }
 
-    private static boolean restsWholly(Limit limit) {
-        return limit.kind() == Limit.Kind.NO_LOADING && limit.site() == null;
+    /** Whether the arm that {@code limit} rests is needed: a sore place is loaded by carrying, a whole arm by steadying. */
+    private static boolean rests(Limit limit, Traits.OtherArmDuty duty) {
+        return switch (duty) {
+            case RESTS -> false;
+            case HELPS -> limit.site() == null;
+            case CARRIES -> true;
+        };
     }
 
     /** The movement cut to the bends that {@code limits} allow; empty when too little is left. */
@@ -117,11 +129,22 @@ public final class LimitCheck {
                 .toList();
     }
 
-    /** The limit that puts {@code exercise} after everything else for its muscle; empty where none does. */
-    static Optional<Limit> last(Exercise exercise, List<Limit> limits) {
-        return limits.stream()
-                .filter(l -> l.kind() == Limit.Kind.COMES_LAST && l.target() != null && exercise.isCalled(l.target()))
-                .findFirst();
+    /** When an exercise has its turn among those for its muscle. */
+    enum Turn {
+        OPENS,
+        BETWEEN,
+        LAST
+    }
+
+    /** The turn that {@code limits} give {@code exercise}; what provokes a place never opens, whatever opens for another. */
+    static Turn turn(Exercise exercise, List<Limit> limits) {
+        return movesTo(Limit.Kind.COMES_LAST, exercise, limits)
+                ? Turn.LAST
+                : movesTo(Limit.Kind.OPENS, exercise, limits) ? Turn.OPENS : Turn.BETWEEN;
+    }
+
+    private static boolean movesTo(Limit.Kind kind, Exercise exercise, List<Limit> limits) {
+        return limits.stream().anyMatch(l -> l.kind() == kind && l.target() != null && exercise.isCalled(l.target()));
     }
 
     /** The limits that leave {@code method} out; cuffs go with the limit on them. */
@@ -233,7 +256,7 @@ public final class LimitCheck {
             case NO_LOOP -> exercise.traits().looped();
             case LARGEST_OUTWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
             case NO_EXERCISE -> limit.target() != null && exercise.isCalled(limit.target());
-            case COMES_LAST -> false;
+            case COMES_LAST, OPENS -> false;
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;
             case NO_ARM_PAD -> exercise.bracesTheArm();
             case LARGEST_INWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));

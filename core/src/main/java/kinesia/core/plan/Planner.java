@@ -130,12 +130,12 @@ public final class Planner {
 
     /** How strong the client of {@code request} is. */
     public ClientStrength strength(PlanRequest request) {
-        return recent.strength(request);
+        return recent.first(request).strength();
     }
 
     /** The catalogue as it stands for the client of {@code request}. */
     Candidates candidates(PlanRequest request) {
-        return new Candidates(model, recent.of(request), recent.strength(request), request);
+        return new Candidates(model, recent.of(request), recent.first(request), request);
     }
 
     private static boolean isOpen(Method method) {

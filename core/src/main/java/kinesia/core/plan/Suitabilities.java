@@ -1,5 +1,6 @@
 package kinesia.core.plan;
 
+import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.Map;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.ClientStrength;
+import kinesia.core.dose.FirstLoads;
 import kinesia.core.dose.Person;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
@@ -44,8 +46,17 @@ final class Suitabilities {
     /** {@code side} null for both arms. */
     private record Asked(Exercise exercise, @Nullable Side side) {}
 
-    /** An exercise within limits, with stress per site and stimulus per head and hard set at equal effort. */
-    record Suited(Suitability suitability, Map<Site, Double> stress, Map<Head, Double> stimulus) {}
+    /** An exercise within limits at equal effort: stress per site on the working and the supporting arm, stimulus per head. */
+    record Suited(
+            Suitability suitability,
+            Map<Site, Double> stress,
+            Map<Site, Double> supporting,
+            Map<Head, Double> stimulus) {
+        /** What the places pay while {@code arms} work. */
+        double cost(Worth worth, Collection<Side> arms) {
+            return worth.cost(stress, supporting, arms);
+        }
+    }
 
     /** With the limits of both sides. */
     synchronized Suited of(Exercise exercise) {
@@ -68,6 +79,7 @@ final class Suitabilities {
         return new Suited(
                 suitability,
                 Collections.unmodifiableMap(scale.of(suitability.curve(), suitability.exercise())),
+                scale.supporting(exercise),
                 Collections.unmodifiableMap(
                         model.stimulus(suitability.exercise(), suitability.curve(), strength, false)));
     }
@@ -88,9 +100,9 @@ final class Suitabilities {
             }
         };
 
-        private final Map<Evidence, ClientStrength> strengths = new LinkedHashMap<>(CLIENTS, LOAD_FACTOR, true) {
+        private final Map<Evidence, FirstLoads> firstLoads = new LinkedHashMap<>(CLIENTS, LOAD_FACTOR, true) {
             @Override
-            protected boolean removeEldestEntry(Map.Entry<Evidence, ClientStrength> eldest) {
+            protected boolean removeEldestEntry(Map.Entry<Evidence, FirstLoads> eldest) {
                 return size() > CLIENTS;
             }
         };
@@ -105,16 +117,16 @@ final class Suitabilities {
 
         synchronized Suitabilities of(PlanRequest request) {
             return clients.computeIfAbsent(
-                    new Client(request.body(), strength(request).both(), request.limits()),
+                    new Client(request.body(), first(request).strength().both(), request.limits()),
                     c -> new Suitabilities(model, c.body(), c.strength(), c.limits()));
         }
 
-        /** How strong the client of {@code request} is. */
-        synchronized ClientStrength strength(PlanRequest request) {
-            return strengths.computeIfAbsent(
+        /** How strong the client of {@code request} is, and what follows from that for what was never done. */
+        synchronized FirstLoads first(PlanRequest request) {
+            return firstLoads.computeIfAbsent(
                     new Evidence(request.person(), request.known()),
-                    a -> ClientStrength.of(
-                            model, a.person(), a.known().sets(), a.known().on()));
+                    a -> new FirstLoads(ClientStrength.of(
+                            model, a.person(), a.known().sets(), a.known().on())));
         }
     }
 }

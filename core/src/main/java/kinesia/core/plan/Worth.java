@@ -18,7 +18,10 @@ final class Worth {
     private static final double CARE_A_YEAR = 0.001;
     private static final double NEW_TO_TRAINING = 2;
     // More than any exercise is worth, so that everything else that is worth something comes before [house].
-    private static final double COMES_LAST = 4;
+    private static final double COMES_LAST = 12;
+
+    // A little more than what counts as the same [house].
+    private static final double OPENS_BY = 0.05;
 
     private final double care;
     private final List<SoreSite> soreSites;
@@ -43,29 +46,53 @@ final class Worth {
                         .orElse(0);
     }
 
-    /** What all places pay for {@code stress} while {@code arms} work. */
-    double cost(Map<Site, Double> stress, Collection<Side> arms) {
+    /**
+     * What all places pay while {@code arms} work; a sore place pays for what its own arm lifts and for what it carries while the
+     * other one lifts.
+     *
+     * @param stress on the working arm
+     * @param supporting on the other; empty where it carries nothing
+     */
+    double cost(Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
         double cost = 0;
         for (Map.Entry<Site, Double> at : stress.entrySet()) {
-            cost += pays(at.getKey(), arms) * at.getValue();
+            cost += care * at.getValue() + atSore(at.getKey(), stress, supporting, arms);
         }
         return cost;
     }
 
     /** Of that, what each sore place pays. */
-    Map<Site, Double> atSorePlaces(Map<Site, Double> stress, Collection<Side> arms) {
+    Map<Site, Double> atSorePlaces(Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
         Map<Site, Double> parts = new EnumMap<>(Site.class);
         for (SoreSite sore : soreSites) {
-            if (arms.contains(sore.side())) {
-                parts.put(sore.site(), pays(sore.site(), arms) * stress.getOrDefault(sore.site(), 0.0));
-            }
+            parts.put(
+                    sore.site(),
+                    care * stress.getOrDefault(sore.site(), 0.0) + atSore(sore.site(), stress, supporting, arms));
         }
         return parts;
+    }
+
+    private double atSore(Site site, Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
+        double most = 0;
+        for (SoreSite sore : soreSites) {
+            if (sore.site() == site) {
+                double working = arms.contains(sore.side()) ? stress.getOrDefault(site, 0.0) : 0;
+                // The other arm carries while this one rests, or while the two take turns.
+                double carrying = arms.contains(sore.side().other()) ? supporting.getOrDefault(site, 0.0) : 0;
+                most = Math.max(most, sore.sensitivity() * (working + carrying));
+            }
+        }
+        return most;
     }
 
     /** What is worth {@code otherwise}, where a limit says that it comes after everything else. */
     static double last(double otherwise) {
         return otherwise - COMES_LAST;
+    }
+
+    /** The most that is worth anything beside what opens for its muscle, the best of which is worth {@code opener}. */
+    static double after(double opener) {
+        return opener - OPENS_BY;
     }
 
     static double given(Map<Head, Double> stimulus) {

@@ -57,6 +57,8 @@ public record Limit(
         LOWEST_RUNG,
         /** A family of movement that comes after everything else for its muscle. */
         COMES_LAST,
+        /** A family of movement that comes before everything else for its muscle. */
+        OPENS,
         /** Nothing presses on the upper arm or under the elbow. */
         NO_ARM_PAD,
         /** The hand carries no trunk while the other arm works. */
@@ -129,6 +131,7 @@ public record Limit(
                     || this == NO_EXERCISE
                     || this == LOWEST_RUNG
                     || this == COMES_LAST
+                    || this == OPENS
                     || this == NO_METHOD;
         }
 
@@ -150,6 +153,11 @@ public record Limit(
     public String key() {
         return reason.ruleId() + "|" + kind + "|" + side + "|" + site + "|" + target + "|" + group + "|" + grip
                 + (movement == null ? "" : "|" + movement);
+    }
+
+    /** The same for all of the arm and not only for one place of it. */
+    public Limit ofTheWholeArm() {
+        return new Limit(kind, side, null, value, target, group, grip, movement, lookAgainOn, reason);
     }
 
     /** The number of this limit; only for kinds that have one. */

@@ -340,7 +340,10 @@ final class PlaceRules {
     /** A row of the table that holds, and how it is known. */
     record Provoked(Provocation row, String how) {}
 
-    /** The rows that hold for {@code site}: those said, those a check showed, and without either the first. */
+    /**
+     * The rows that hold for {@code site}: those said, those a check showed, and the first where neither says anything of this
+     * place itself.
+     */
     static List<Provoked> provoked(ScreenQuestions questions, ScreenAnswers answers, SiteRecord site) {
         List<Provocation> table = rows(questions, site);
         List<Provoked> provoked = new ArrayList<>();
@@ -357,7 +360,10 @@ final class PlaceRules {
                             row,
                             "shown by the check \"" + questions.check(r.check()).name() + "\"")));
         }
-        return provoked.isEmpty() ? List.of(new Provoked(table.get(0), "not said, first row taken")) : provoked;
+        if (provoked.stream().allMatch(p -> p.row().anyPlace())) {
+            provoked.add(0, new Provoked(table.get(0), "not said, first row taken"));
+        }
+        return provoked;
     }
 
     static List<Provocation> rows(ScreenQuestions questions, SiteRecord site) {

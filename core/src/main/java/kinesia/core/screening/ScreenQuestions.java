@@ -106,6 +106,7 @@ public record ScreenQuestions(
      *
      * @param shownBy checks that count as this provocation when they hurt
      * @param untilQuiet what stays out until a check was quiet; null for none
+     * @param anyPlace whether it is a movement that may bring on pain anywhere, and says nothing of this place itself
      */
     public record Provocation(
             String key,
@@ -115,7 +116,8 @@ public record ScreenQuestions(
             List<String> shownBy,
             List<LimitRow> limits,
             @Nullable UntilQuiet untilQuiet,
-            List<String> notes) {
+            List<String> notes,
+            boolean anyPlace) {
         /** What it means with the number that stands in the table. */
         String usuallyMeans() {
             return meansWith(limits.isEmpty() ? null : limits.get(0).value());

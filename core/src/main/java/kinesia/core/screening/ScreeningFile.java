@@ -46,7 +46,8 @@ public final class ScreeningFile {
     }
 
     private ScreenQuestions read(RuleFile root) {
-        root.onlyKeys("gates", "flags", "site-flags", "cautions", "cuff-questions", "sites", "checks");
+        root.onlyKeys("gates", "flags", "site-flags", "cautions", "cuff-questions", "sites", "any-place", "checks");
+        List<RuleFile> anyPlace = root.at("any-place").items();
         ScreenQuestions questions = new ScreenQuestions(
                 root.at("gates").items().stream().map(ScreeningFile::gate).toList(),
                 root.at("flags").items().stream().map(ScreeningFile::flag).toList(),
@@ -59,7 +60,7 @@ public final class ScreeningFile {
                                 q.onlyKeys("id", "ask").at("id").text(),
                                 q.at("ask").text()))
                         .toList(),
-                root.at("sites").items().stream().map(this::site).toList(),
+                root.at("sites").items().stream().map(s -> site(s, anyPlace)).toList(),
                 root.at("checks").items().stream().map(this::check).toList());
         complete(root, questions);
         return questions;
@@ -203,15 +204,28 @@ public final class ScreeningFile {
                 version(c));
     }
 
-    private SiteQuestions site(RuleFile s) {
+    /** The place's own rows, then the movements that may bring on pain anywhere and that none of them covers. */
+    private SiteQuestions site(RuleFile s, List<RuleFile> anyPlace) {
         s.onlyKeys("site", "rows");
+        List<String> keys = anyPlace.stream().map(r -> r.at("key").text()).toList();
+        List<RuleFile> own = s.at("rows").items();
+        List<String> covered = own.stream()
+                .flatMap(r -> r.find("covers").map(RuleFile::items).orElse(List.of()).stream())
+                .map(c -> c.oneOf("a movement of any-place", keys))
+                .toList();
         return new SiteQuestions(
                 s.at("site").choice(Site.class),
-                s.at("rows").items().stream().map(this::provocation).toList());
+                Stream.concat(
+                                own.stream().map(r -> provocation(r, false)),
+                                anyPlace.stream()
+                                        .filter(r ->
+                                                !covered.contains(r.at("key").text()))
+                                        .map(r -> provocation(r, true)))
+                        .toList());
     }
 
-    private Provocation provocation(RuleFile r) {
-        r.onlyKeys("key", "words", "means", "say", "shown-by", "limits", "until-quiet", "notes");
+    private Provocation provocation(RuleFile r, boolean anyPlace) {
+        r.onlyKeys("key", "words", "means", "say", "shown-by", "limits", "until-quiet", "notes", "covers");
         return new Provocation(
                 r.at("key").text(),
                 r.at("words").text(),
@@ -220,7 +234,8 @@ public final class ScreeningFile {
                 r.at("shown-by").items().stream().map(this::checkKey).toList(),
                 limits(r.at("limits")),
                 r.find("until-quiet").map(this::untilQuiet).orElse(null),
-                r.find("notes").map(RuleFile::texts).orElse(List.of()));
+                r.find("notes").map(RuleFile::texts).orElse(List.of()),
+                anyPlace);
     }
 
     private static String means(RuleFile row) {

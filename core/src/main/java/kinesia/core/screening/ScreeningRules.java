@@ -15,8 +15,8 @@ import kinesia.core.screening.ScreenQuestions.Gate;
  * answers on the same day give the same result.
  */
 public final class ScreeningRules {
-    /** The version of these rules. Raise it with every question that is added, and say so at the question. */
-    public static final int VERSION = 2;
+    /** The version of these rules. Raise it when what they judge changes, and say so at a question that is added. */
+    public static final int VERSION = 3;
 
     private final ScreenQuestions questions;
 

@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.TrainingStory;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Traits.Rung;
@@ -34,10 +37,22 @@ class LadderTest {
                 null);
     }
 
+    private static NavigableMap<Rung, Double> rungs(Rung... here) {
+        NavigableMap<Rung, Double> shares = new TreeMap<>();
+        for (Exercise exercise : MODEL.catalogue().all()) {
+            Rung rung = exercise.traits().rung();
+            if (rung != null && List.of(here).contains(rung)) {
+                shares.merge(rung, exercise.bodyWeightShare(), Math::min);
+            }
+        }
+        return shares;
+    }
+
     private static Rung after(LoggedSet... sets) {
         return Ladder.of(
                         People.request(People.GYM, 40, 6, List.of(), List.of(), List.of(sets)),
                         MODEL.catalogue(),
+                        rungs(Rung.values()),
                         false)
                 .rung();
     }
@@ -57,15 +72,50 @@ class LadderTest {
                 .isEqualTo(Rung.FLOOR);
     }
 
+    private static Ladder.Step ready(NavigableMap<Rung, Double> here, String key) {
+        List<LoggedSet> sets = List.of(set(6, key, 16, 6), set(3, key, 16, 6));
+        return Ladder.of(People.request(People.GYM, 40, 6, List.of(), List.of(), sets), MODEL.catalogue(), here, false);
+    }
+
+    @Test
+    void a_rung_that_is_not_here_is_passed_over_unless_that_is_a_jump() {
+        assertThat(ready(rungs(Rung.WALL, Rung.TABLE, Rung.KNEES), "table-push-up")
+                        .rung())
+                .isEqualTo(Rung.KNEES);
+        assertThat(ready(rungs(Rung.values()), "table-push-up").rung())
+                .as("a low bench puts half as much again on the hands, the knees a little less")
+                .isEqualTo(Rung.KNEES);
+        Ladder.Step stays = ready(rungs(Rung.WALL, Rung.KNEES, Rung.FLOOR), "wall-push-up");
+        assertThat(stays.rung()).isEqualTo(Rung.WALL);
+        assertThat(stays.reason().exact()).contains("the knees", "more than half as much again");
+        assertThat(ready(rungs(Rung.WALL), "wall-push-up").rung()).isEqualTo(Rung.WALL);
+        LoggedSet five = set(3, "knee-push-up", 5, 9);
+        assertThat(Ladder.of(
+                                People.request(People.GYM, 40, 6, List.of(), List.of(), List.of(five)),
+                                MODEL.catalogue(),
+                                rungs(Rung.WALL, Rung.KNEES),
+                                false)
+                        .rung())
+                .isEqualTo(Rung.WALL);
+    }
+
     @Test
     void the_first_rung_is_the_wall_when_new_frail_or_sore_where_it_loads_else_the_counter() {
         PlanRequest well = People.well(People.GYM, 40, 6);
-        assertThat(Ladder.of(well, MODEL.catalogue(), false).rung()).isEqualTo(Rung.COUNTER);
-        assertThat(Ladder.of(well, MODEL.catalogue(), true).rung()).isEqualTo(Rung.WALL);
-        assertThat(Ladder.of(known(new TrainingStory(3, false, true)), MODEL.catalogue(), false)
+        assertThat(Ladder.of(well, MODEL.catalogue(), rungs(Rung.values()), false)
+                        .rung())
+                .isEqualTo(Rung.COUNTER);
+        assertThat(Ladder.of(well, MODEL.catalogue(), rungs(Rung.values()), true)
                         .rung())
                 .isEqualTo(Rung.WALL);
-        assertThat(Ladder.of(known(new TrainingStory(300, false, false)), MODEL.catalogue(), false)
+        assertThat(Ladder.of(known(new TrainingStory(3, false, true)), MODEL.catalogue(), rungs(Rung.values()), false)
+                        .rung())
+                .isEqualTo(Rung.WALL);
+        assertThat(Ladder.of(
+                                known(new TrainingStory(300, false, false)),
+                                MODEL.catalogue(),
+                                rungs(Rung.values()),
+                                false)
                         .rung())
                 .isEqualTo(Rung.WALL);
     }

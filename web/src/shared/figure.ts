@@ -142,6 +142,7 @@ export function held(figure: Figure, m: Frame, view: View): Piece[] {
         { kind: 'line', from: [x, y + 0.1], to: [x, y + 0.17], width: 0.11 } as Piece,
       ])
     case 'BODY_WEIGHT':
+    case 'FIXED':
     case 'NOTHING':
       return []
     case 'BAND':

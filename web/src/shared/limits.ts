@@ -46,6 +46,7 @@ export function limitWords(limit: Limit): string {
     NO_IMPLEMENT: `no ${target}${grip}${press}`,
     NO_STANCE: `nothing ${stances[target] ?? target}`,
     NO_EXERCISE: `no ${families[target] ?? target}`,
+    NO_FLAT_HAND: 'no weight on the flat hand',
     NO_BODY_WEIGHT: 'no body weight on that arm',
     LARGEST_EFFORT: `effort to ${value}${press || grip || loading}`,
     NO_METHOD: `not the method ${target}`,

@@ -15,6 +15,9 @@ export const furniture = [
   'post',
   'rings',
   'dip bars',
+  'strap',
+  'wrist cuff',
+  'towel',
   'mat',
 ]
 export const machines = ['curl machine', 'dip machine', 'extension machine']

@@ -19,6 +19,7 @@ export const kindWords: Record<LimitKind['kind'], string> = {
   NO_STANCE: 'A position',
   NO_EXERCISE: 'A movement or exercise',
   NO_METHOD: 'A method',
+  NO_FLAT_HAND: 'Body weight on the flat hand',
   NO_BODY_WEIGHT: 'Body weight on the arms',
   NO_ARM_PAD: 'A pad or brace under the arm',
   LARGEST_EFFORT: 'Effort at most',

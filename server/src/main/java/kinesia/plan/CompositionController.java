@@ -210,7 +210,7 @@ class CompositionController {
                         .map(p -> new PlaceChoice(p.id(), p.name()))
                         .toList(),
                 model.catalogue().all().stream()
-                        .filter(e -> e.role().trainsTheArm() || e.role() == Role.COMPANION)
+                        .filter(e -> e.role().trainsTheArm() || e.role() == Role.COMPANION || e.role() == Role.CARE)
                         .map(CompositionController::choice)
                         .toList());
     }

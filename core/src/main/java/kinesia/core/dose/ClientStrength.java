@@ -17,7 +17,6 @@ import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
-import kinesia.core.exercise.Role;
 import kinesia.core.exercise.StrengthCurve;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
@@ -164,7 +163,7 @@ public final class ClientStrength {
             if (set.side() == null || set.side() == side) {
                 model.catalogue()
                         .find(set.exerciseKey())
-                        .filter(e -> e.group() == group && e.role() != Role.COMPANION)
+                        .filter(e -> e.group() == group && e.role().trainsTheArm())
                         .ifPresent(e -> shown.add(shown(e, group, set, curve(e, set, curves))));
             }
         }

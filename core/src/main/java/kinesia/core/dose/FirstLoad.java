@@ -48,7 +48,7 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
                     .orElse(0.0);
             return shown > first.kg() ? predicted(strength, exercise, shown) : first;
         }
-        if (exercise.role() == Role.COMPANION) {
+        if (exercise.role() == Role.COMPANION || exercise.role() == Role.CARE) {
             return firstRaise(exercise, curl);
         }
         double most = Math.min(byElbow, byShoulder(strength, exercise, curl));

@@ -72,6 +72,7 @@ public record ReachableLoads(List<Load> loads) {
                 // Which machine it is stands in the exercise.
             }
             case BODY_WEIGHT -> add(found, new Load(ownKg, "body weight"));
+            case FIXED -> add(found, new Load(0, "by effort"));
             case NOTHING -> add(found, new Load(0, "no load"));
         }
         return new ReachableLoads(List.copyOf(found.values()));

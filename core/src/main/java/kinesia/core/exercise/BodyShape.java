@@ -81,9 +81,9 @@ record BodyShape(
         return exercise.stance() == Stance.FLOOR && exercise.furniture().hands() == Furniture.Hands.FREE;
     }
 
-    /** Whether shoulder, hip and foot make one line that leans on the hands. */
+    /** Whether shoulder, hip and foot make one line that leans on the hands or hangs from them. */
     static boolean leansOnHands(Exercise exercise) {
-        return exercise.isCalled("push-up");
+        return exercise.isCalled("push-up") || exercise.furniture().hands() == Furniture.Hands.STRAP;
     }
 
     /** The same body moved by {@code by}. */

@@ -13,6 +13,7 @@ import kinesia.core.arm.Pose;
 import kinesia.core.arm.Vec3;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.RuleFile;
+import org.jspecify.annotations.Nullable;
 
 /** All exercises, read from the rule files under {@code exercises/} and checked once. */
 public final class Catalogue {
@@ -48,6 +49,8 @@ public final class Catalogue {
         "alike",
         "safer",
         "risky",
+        "straight-wrist",
+        "unmodelled",
         "forearm-in-line",
         "up",
         "down",
@@ -66,8 +69,10 @@ public final class Catalogue {
             "extensions.yaml",
             "presses.yaml",
             "dips-and-push-ups.yaml",
+            "pulls-and-straps.yaml",
             "hybrids-and-holds.yaml",
             "companions.yaml",
+            "care.yaml",
             "warm-up-and-cool-down.yaml");
 
     private static final List<String> PADS = List.of("upper-arm", "none");
@@ -248,7 +253,14 @@ public final class Catalogue {
                 item.find("looped").map(RuleFile::yesNo).orElse(false),
                 item.find("safer").map(RuleFile::text).orElse(null),
                 item.find("risky").map(RuleFile::yesNo).orElse(false),
+                item.find("straight-wrist").map(RuleFile::yesNo).orElse(false),
+                unmodelled(item),
                 item.find("alike").map(RuleFile::text).orElse(null));
+    }
+
+    private static Traits.@Nullable Unmodelled unmodelled(RuleFile item) {
+        Optional<RuleFile> joint = item.find("unmodelled");
+        return joint.isPresent() ? joint.get().choice(Traits.Unmodelled.class) : null;
     }
 
     private static String[] with(String[] fields, String... more) {
@@ -290,14 +302,16 @@ public final class Catalogue {
                 ResistanceSpec.Elastic.of(
                         spec.at("free-length").within(0.05, FURTHEST, "times stature"), point(spec.at("anchor")));
             case "body-weight" ->
-                new ResistanceSpec.Own(spec.find("toward").map(Catalogue::point).orElse(new Vec3(0, 1, 0)));
+                new ResistanceSpec.Own(
+                        spec.find("toward").map(Catalogue::direction).orElse(new Vec3(0, 1, 0)));
             case "leaning" ->
                 leaning(
                         spec.at("tilt").within(0, STEEPEST_TILT, "degrees"),
                         spec.at("pivot").choice(ResistanceSpec.Leaning.Pivot.class),
                         movement);
+            case "push" -> new ResistanceSpec.Push(direction(spec.at("toward")));
             case "none" -> new ResistanceSpec.Unloaded();
-            default -> throw spec.error("kind is weight, stack, band, body-weight, leaning or none");
+            default -> throw spec.error("kind is weight, stack, band, body-weight, leaning, push or none");
         };
     }
 
@@ -308,6 +322,11 @@ public final class Catalogue {
             sum += ResistanceSpec.Leaning.shareAt(tilt, pivot, Body.ANYBODY, frame);
         }
         return new ResistanceSpec.Leaning(tilt, pivot, sum / (MOMENTS + 1));
+    }
+
+    private static Vec3 direction(RuleFile line) {
+        Vec3 point = point(line);
+        return point.times(1 / point.norm());
     }
 
     private static Vec3 point(RuleFile line) {

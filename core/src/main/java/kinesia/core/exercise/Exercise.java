@@ -98,6 +98,21 @@ public record Exercise(
         return traits.alike() == null ? movementFamily : traits.alike();
     }
 
+    /** Whether what it works is in the arm model; of wrist, fingers and the turning of the forearm nothing is worked out. */
+    public boolean isModelled() {
+        return traits.unmodelled() == null || traits.unmodelled().loads().isEmpty();
+    }
+
+    /** Whether the hands carry the body lying flat, each wrist bent back. */
+    public boolean isOnFlatHands() {
+        return bodyWeightShare > 0
+                && !traits.straightWrist()
+                && switch (furniture.hands()) {
+                    case WALL, BENCH, FLOOR -> true;
+                    case FREE, BARS, RINGS, STRAP -> false;
+                };
+    }
+
     /** Whether the body is held this way, wholly or in part. */
     public boolean takes(Stance position) {
         return stance == position || traits.also().contains(position);
@@ -114,7 +129,8 @@ public record Exercise(
                 || stance == Stance.SEATED
                 || stance == Stance.BENT_OVER
                 || stance == Stance.KNEELING;
-        boolean onHands = implement == Implement.BODY_WEIGHT;
+        boolean onHands = implement == Implement.BODY_WEIGHT
+                || (stance == Stance.KNEELING && traits.otherArm() == Traits.OtherArmDuty.CARRIES);
         return upright && !onHands;
     }
 

@@ -81,13 +81,14 @@ public final class ExerciseModel {
      * does; used to compare exercises before a load is known. Torques are linear in the load, so it is solved at each sample.
      */
     public double equalEffortLoad(Exercise exercise, Body body, ElbowStrength strength) {
-        if (exercise.bodyWeightShare() > 0 || exercise.implement() == Implement.NOTHING) {
+        if (exercise.bodyWeightShare() > 0 || exercise.resistance() instanceof ResistanceSpec.Unloaded) {
             return 0; // it carries its share of the body, or nothing, whatever is asked
         }
         if (exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN) {
             return LIGHT_KG;
         }
-        if (exercise.role() != Role.COMPANION && !exercise.isPressing()) {
+        boolean shoulderWork = exercise.role() == Role.COMPANION || exercise.role() == Role.CARE;
+        if (!shoulderWork && !exercise.isPressing()) {
             return loadReaching(exercise, body, strength, Double.MAX_VALUE);
         }
         Exercise curl = catalogue.get(weights.curl());
@@ -229,6 +230,9 @@ public final class ExerciseModel {
 
         /** Stress at each site of {@code exercise} with the given curve, which belongs to the same body. */
         public Map<Site, Double> of(LoadCurve curve, Exercise exercise) {
+            if (!exercise.isModelled()) {
+                return Map.of();
+            }
             Sample[] worst = stress.worst(exercise, curve);
             Map<Site, Double> result = new EnumMap<>(Site.class);
             for (Site site : Site.values()) {
@@ -246,6 +250,9 @@ public final class ExerciseModel {
         /** The same as {@link #of} with each site's part explained, in the order of the sites. */
         public List<SiteStress> explained(LoadCurve curve, Exercise exercise) {
             List<SiteStress> parts = new ArrayList<>();
+            if (!exercise.isModelled()) {
+                return parts;
+            }
             Sample[] moments = stress.worst(exercise, curve);
             for (Site site : Site.values()) {
                 Sample worst = moments[StressModel.index(site)];

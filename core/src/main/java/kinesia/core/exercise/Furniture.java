@@ -25,6 +25,8 @@ public record Furniture(Bench bench, Hands hands) {
         BENCH,
         FLOOR,
         BARS,
-        RINGS
+        RINGS,
+        /** A strap that hangs from an anchor. */
+        STRAP
     }
 }

@@ -8,7 +8,7 @@ public final class Gear {
     /** Heights at which bands and cables can be fixed. */
     public static final List<String> ANCHORS = List.of("low anchor", "middle anchor", "high anchor");
 
-    /** What carries a body or a hand, or holds a band, and is solid. */
+    /** What carries a body or a hand, or holds a band or a cable, and is solid. */
     public static final List<String> FURNITURE = List.of(
             "chair",
             "chair back",
@@ -24,6 +24,9 @@ public final class Gear {
             "post",
             "rings",
             "dip bars",
+            "strap",
+            "wrist cuff",
+            "towel",
             "mat");
 
     /** Machines with a stack of their own. */

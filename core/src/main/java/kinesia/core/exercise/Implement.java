@@ -15,11 +15,18 @@ public enum Implement {
     MACHINE,
     HOUSEHOLD,
     BODY_WEIGHT,
+    /** Something that does not move: a table, a wall, a towel held fast. How hard is said by effort, not by a load. */
+    FIXED,
     NOTHING;
 
     /** Whether both hands hold one stiff bar, which fixes how wrists and shoulders are turned. */
     public boolean isBar() {
         return this == STRAIGHT_BAR || this == ANGLED_BAR || this == CABLE_BAR;
+    }
+
+    /** Whether it is something that can be taken up and put down, and another thing taken in its place. */
+    public boolean isHeld() {
+        return this != MACHINE && this != BODY_WEIGHT && this != FIXED && this != NOTHING;
     }
 
     /** Whether the force comes along a line toward a fixed point. */
@@ -36,13 +43,15 @@ public enum Implement {
             case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR -> List.of("cable stack");
             case BAND -> List.of("bands");
             case HOUSEHOLD -> List.of("household object");
-            case MACHINE, BODY_WEIGHT, NOTHING -> List.of();
+            case MACHINE, BODY_WEIGHT, FIXED, NOTHING -> List.of();
         };
     }
 
     public String words() {
-        return this == HOUSEHOLD
-                ? "household object"
-                : name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return switch (this) {
+            case HOUSEHOLD -> "household object";
+            case FIXED -> "fixed thing";
+            default -> name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
     }
 }

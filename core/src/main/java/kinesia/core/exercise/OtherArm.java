@@ -28,7 +28,11 @@ record OtherArm(Vec3 elbow, Vec3 grip) {
             case SIDE_LYING ->
                 shoulder.plus(arm.trunkFront().times(0.16 * h))
                         .minus(arm.trunkUp().times(0.18 * h));
-            case STANDING, KNEELING -> hip.plus(lateral.times(-0.03 * h)).plus(new Vec3(0.03 * h, 0.04 * h, 0));
+            case KNEELING ->
+                exercise.traits().otherArm() == Traits.OtherArmDuty.CARRIES
+                        ? new Vec3(shoulder.x() + 0.02 * h, knee.y() - 0.03 * h, shoulder.z())
+                        : hip.plus(lateral.times(-0.03 * h)).plus(new Vec3(0.03 * h, 0.04 * h, 0));
+            case STANDING -> hip.plus(lateral.times(-0.03 * h)).plus(new Vec3(0.03 * h, 0.04 * h, 0));
         };
         return reaching(shoulder, target, bendsToward(exercise, arm, lateral), h);
     }

@@ -127,6 +127,17 @@ public sealed interface ResistanceSpec {
         }
     }
 
+    /**
+     * An effort against something that does not move, which pushes back on each hand along {@code toward} (a unit vector); the
+     * load is how hard, in kilograms of push per hand.
+     */
+    record Push(Vec3 toward) implements ResistanceSpec {
+        @Override
+        public List<Resistance> forLoad(double loadKg, Body body) {
+            return List.of(new Resistance.Support(toward.times(loadKg * Resistance.GRAVITY)));
+        }
+    }
+
     /** Nothing in the hand. */
     record Unloaded() implements ResistanceSpec {
         @Override

@@ -12,6 +12,8 @@ public enum Role {
     HOLD,
     /** A shoulder exercise used beside the arm work in blocks. */
     COMPANION,
+    /** Work around the arm that keeps elbows and shoulders quiet: shoulder blade, wrist, turning of the forearm, grip. */
+    CARE,
     WARM_UP,
     COOL_DOWN;
 

@@ -28,7 +28,13 @@ final class Scene {
             Exercise exercise, double pitchDeg, ArmFrame arm, BodyShape body, @Nullable Vec3 anchor, double h) {
         Scene scene = new Scene(body, h);
         scene.underTheBody(exercise, pitchDeg, arm);
-        scene.underTheHands(exercise.furniture().hands(), arm.grip(), exercise.isCalled("dip"));
+        Vec3 toward = new Vec3(0, 1, 0);
+        if (exercise.resistance() instanceof ResistanceSpec.Own own) {
+            toward = own.toward();
+        } else if (exercise.resistance() instanceof ResistanceSpec.Push push) {
+            toward = push.toward();
+        }
+        scene.underTheHands(exercise.furniture().hands(), arm.grip(), exercise.isCalled("dip"), toward);
         if (exercise.upperArmSupported()) {
             scene.pad(arm);
         }
@@ -89,11 +95,16 @@ final class Scene {
         }
     }
 
-    private void underTheHands(Furniture.Hands hands, Vec3 hand, boolean behind) {
+    private void underTheHands(Furniture.Hands hands, Vec3 hand, boolean behind, Vec3 toward) {
         double top = hand.y() - 0.02 * h;
         switch (hands) {
             case BENCH ->
-                surfaceAt(middleZ, hand.x() - (behind ? 0.28 : 0.06) * h, hand.x() + (behind ? 0.04 : 0.28) * h, top);
+                // A table that is pushed up from below lies on the hands.
+                surfaceAt(
+                        middleZ,
+                        hand.x() - (behind ? 0.28 : 0.06) * h,
+                        hand.x() + (behind ? 0.04 : 0.28) * h,
+                        toward.y() < 0 ? hand.y() + 0.05 * h : top);
             case WALL -> {
                 double x = hand.x() + 0.02 * h;
                 quad(
@@ -120,6 +131,13 @@ final class Scene {
                             Figure.PropKind.STRAP,
                             new Vec3(hand.x(), hand.y(), z),
                             new Vec3(hand.x(), hand.y() + 0.85 * h, z));
+                }
+            }
+            case STRAP -> {
+                Vec3 line = toward.times(0.85 * h);
+                for (double z : new double[] {hand.z(), 2 * middleZ - hand.z()}) {
+                    Vec3 from = new Vec3(hand.x(), hand.y(), z);
+                    add(Figure.PropKind.STRAP, from, from.plus(line));
                 }
             }
             case FREE, FLOOR -> {

@@ -204,7 +204,9 @@ final class StressModel {
             boolean bar = exercise.implement().isBar();
             double acrossForce = Math.sqrt(Math.max(0, force * force - push * push));
             double lean = bar ? Math.abs(sample.frame().forearm().z()) / weights.of(Weight.WRIST_LEAN) : 0;
-            double pushed = weights.of(Weight.WRIST_PUSH)
+            double pushed = (exercise.traits().straightWrist()
+                            ? weights.of(Weight.WRIST_STRAIGHT)
+                            : weights.of(Weight.WRIST_PUSH))
                     + (bar ? weights.of(Weight.WRIST_BAR_PUSH) * (1 + lean) : 0)
                     + (openHand() ? weights.of(Weight.WRIST_FLAT_HAND) : 0);
             return (acrossForce * (bar ? weights.of(Weight.WRIST_BAR) : 1) + push * pushed) / measure.forceN();
@@ -215,7 +217,7 @@ final class StressModel {
             if (exercise.traits().looped()) {
                 return weights.of(Weight.LOOPED_GRIP) * force / measure.forceN();
             }
-            if (openHand()) {
+            if (openHand() || exercise.traits().straightWrist()) {
                 return weights.of(Weight.OPEN_HAND_GRIP) * force / measure.forceN();
             }
             double straight = 1
@@ -234,10 +236,7 @@ final class StressModel {
 
         /** A hand that lies flat against wall, edge or floor. */
         private boolean openHand() {
-            return switch (exercise.furniture().hands()) {
-                case WALL, BENCH, FLOOR -> exercise.bodyWeightShare() > 0;
-                case FREE, BARS, RINGS -> false;
-            };
+            return exercise.isOnFlatHands();
         }
 
         /** How far the hand reaches across the body: 0 up to its middle, 1 before the other breast. */

@@ -58,6 +58,7 @@ public final class StressWeights {
         WRIST_BAR_PUSH,
         WRIST_LEAN,
         WRIST_FLAT_HAND,
+        WRIST_STRAIGHT,
         WRIST_LOOPED
     }
 

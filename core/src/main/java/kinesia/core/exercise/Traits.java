@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param looped whether something is looped round the wrist or held tight on the arm
  * @param safer the variation that does the same more kindly, which this one never comes before; null for none
  * @param risky whether an end of it is risky, so that it is planned only by hand
+ * @param straightWrist whether the hands carry on fists or handles, so that no wrist is bent back
+ * @param unmodelled the joint that it works and that the arm model does not have; null where it has all of them
  * @param alike another movement that a trainer would call the same thing in one session; null for none
  */
 public record Traits(
@@ -26,6 +28,8 @@ public record Traits(
         boolean looped,
         @Nullable String safer,
         boolean risky,
+        boolean straightWrist,
+        @Nullable Unmodelled unmodelled,
         @Nullable String alike) {
     // What a fancier variation is worth at most of its plainer sibling, and one with a risky end [house].
     private static final double FANCIER = 0.9;
@@ -33,7 +37,7 @@ public record Traits(
 
     /** An entry about which nothing special is said. */
     public static final Traits NONE =
-            new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false, null, false, null);
+            new Traits(Set.of(), OtherArmDuty.RESTS, null, Set.of(), false, false, null, false, false, null, null);
 
     public Traits {
         families = Set.copyOf(families);
@@ -44,6 +48,29 @@ public record Traits(
     public double mostBeside(double safer) {
         double share = risky ? RISKY : FANCIER;
         return safer > 0 ? safer * share : safer * (2 - share);
+    }
+
+    /** What the arm model, which ends at the hand and at the shoulder, has no joint for. */
+    public enum Unmodelled {
+        WRIST("the wrist"),
+        FOREARM_TURN("the turning of the forearm"),
+        GRIP("the fingers"),
+        SHOULDER_BLADE("the shoulder blade");
+
+        private final String words;
+
+        Unmodelled(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** The places that such work loads, though nobody can say by how much. */
+        public Set<Site> loads() {
+            return this == SHOULDER_BLADE ? Set.of() : Set.of(Site.OUTER_ELBOW, Site.INNER_ELBOW, Site.WRIST);
+        }
     }
 
     /** What the arm that does not lift does meanwhile. */

@@ -69,6 +69,9 @@ public record WorkbenchScope(
     }
 
     static List<Grip> gripsOf(Implement implement, Exercise entry) {
+        if (entry.resistance() instanceof ResistanceSpec.Unloaded) {
+            return List.of(entry.grip());
+        }
         return switch (implement) {
             case DUMBBELL, CABLE_HANDLE, BAND -> List.of(Grip.PALM_UP, Grip.NEUTRAL, Grip.PALM_DOWN, Grip.TURNING);
             case STRAIGHT_BAR, ANGLED_BAR, CABLE_BAR ->
@@ -77,24 +80,21 @@ public record WorkbenchScope(
                         : List.of(Grip.PALM_DOWN, Grip.PALM_UP);
             case CABLE_ROPE -> List.of(Grip.NEUTRAL);
             case HOUSEHOLD -> List.of(Grip.NEUTRAL, Grip.PALM_UP);
-            case MACHINE, BODY_WEIGHT, NOTHING -> List.of(entry.grip());
+            case MACHINE, BODY_WEIGHT, FIXED, NOTHING -> List.of(entry.grip());
         };
     }
 
     private static List<Implement> implementsOf(Exercise entry) {
         List<Implement> possible = new ArrayList<>(List.of(entry.implement()));
-        if (entry.implement() == Implement.MACHINE
-                || entry.implement() == Implement.BODY_WEIGHT
-                || entry.implement() == Implement.NOTHING) {
+        if (!entry.implement().isHeld() || entry.resistance() instanceof ResistanceSpec.Unloaded) {
             return possible;
         }
         boolean bothHands = entry.arms() == Exercise.Arms.TOGETHER;
         for (Implement other : Implement.values()) {
             boolean needsBoth = other.isBar() || other == Implement.CABLE_ROPE;
-            boolean simple = other != Implement.MACHINE && other != Implement.BODY_WEIGHT && other != Implement.NOTHING;
             // A weight cannot stand in for a line from above: it would pull the other way.
             boolean pullsAlike = !entry.implement().isAnchored() || other.isAnchored();
-            if (simple && pullsAlike && (bothHands || !needsBoth) && !possible.contains(other)) {
+            if (other.isHeld() && pullsAlike && (bothHands || !needsBoth) && !possible.contains(other)) {
                 possible.add(other);
             }
         }

@@ -16,10 +16,11 @@ import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
-import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.ResistanceSpec;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.SiteStress;
+import kinesia.core.exercise.Traits;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -237,7 +238,17 @@ public final class Atlas {
                             "Your own weight is the load.")
                     .with("share", exercise.bodyWeightShare());
         }
-        if (exercise.implement() == Implement.NOTHING) {
+        Traits.Unmodelled unmodelled = exercise.traits().unmodelled();
+        if (!exercise.isModelled() && unmodelled != null) {
+            return Reason.of(
+                    "LOAD-not-modelled",
+                    Tag.PRACTICE,
+                    "the arm model ends at the hand",
+                    "The arm model has no joint for " + unmodelled.words()
+                            + ", so no load and no stress is worked out; the dose is what is usual.",
+                    "Here we go by feel: light, slow and free of pain.");
+        }
+        if (exercise.resistance() instanceof ResistanceSpec.Unloaded) {
             return Reason.of(
                     "LOAD-none",
                     Tag.HOUSE,
@@ -388,9 +399,14 @@ public final class Atlas {
     /** The most that {@code exercise} may be worth: less than its own safer sibling. */
     private double most(Exercise exercise) {
         Exercise safer = safer(exercise);
-        return safer == null
-                ? Double.MAX_VALUE
-                : exercise.traits().mostBeside(entry(safer).worth());
+        if (safer == null) {
+            return Double.MAX_VALUE;
+        }
+        Entry sibling = entry(safer);
+        // A plainer sibling that is ruled out holds nobody back; a risky end stays behind whatever is ruled out.
+        return exercise.traits().risky() || sibling.isAllowed()
+                ? exercise.traits().mostBeside(sibling.worth())
+                : Double.MAX_VALUE;
     }
 
     private @Nullable Exercise safer(Exercise exercise) {

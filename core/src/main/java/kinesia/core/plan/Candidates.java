@@ -95,8 +95,12 @@ final class Candidates {
         String safer = fit.exercise().traits().safer();
         if (safer != null) {
             Suitabilities.Suited sibling = suitabilities.of(model.catalogue().get(safer));
-            double most = Worth.given(sibling.stimulus()) - sibling.cost(worth, List.of(Side.values()));
-            sorted = sorted.cappedAt(fit.exercise().traits().mostBeside(most));
+            // A plainer sibling that limits rule out holds nobody back; a risky end stays behind whatever is ruled out.
+            if (fit.exercise().traits().risky()
+                    || sibling.suitability().against().isEmpty()) {
+                double most = Worth.given(sibling.stimulus()) - sibling.cost(worth, List.of(Side.values()));
+                sorted = sorted.cappedAt(fit.exercise().traits().mostBeside(most));
+            }
         }
         if (fit.turn() == Turn.LAST) {
             sorted = sorted.cappedAt(Worth.last(sorted.worth()));
@@ -130,8 +134,9 @@ final class Candidates {
             // it.
             return sorted.bounded(carried.load().kg(), StartLoad.NEARLY);
         }
-        boolean loaded =
-                sorted.exercise().bodyWeightShare() == 0 && sorted.exercise().implement() != Implement.NOTHING;
+        boolean loaded = sorted.exercise().bodyWeightShare() == 0
+                && sorted.exercise().implement() != Implement.NOTHING
+                && sorted.exercise().implement() != Implement.FIXED;
         if (!sorted.isAllowed() || !loaded) {
             return sorted;
         }

@@ -56,11 +56,14 @@ public final class LimitCheck {
     private static boolean loadsWhatRests(Exercise exercise, Supplier<Map<Site, Double>> stress, Limit limit) {
         boolean rests = limit.kind() == Limit.Kind.NO_LOADING
                 || (limit.kind() == Limit.Kind.HOLDS_ONLY && exercise.role() != Role.HOLD);
-        return rests && (limit.site() == null || loads(stress.get(), limit.site()));
+        return rests && (limit.site() == null || loads(exercise, stress.get(), limit.site()));
     }
 
-    private static boolean loads(Map<Site, Double> stress, Site site) {
-        return stress.getOrDefault(site, 0.0) >= LOADS_SITE_FROM;
+    /** Whether {@code exercise} loads {@code site}: by its stress, or because it works a joint there that the model lacks. */
+    private static boolean loads(Exercise exercise, Map<Site, Double> stress, Site site) {
+        Traits.Unmodelled unmodelled = exercise.traits().unmodelled();
+        return stress.getOrDefault(site, 0.0) >= LOADS_SITE_FROM
+                || (unmodelled != null && unmodelled.loads().contains(site));
     }
 
     /**
@@ -125,7 +128,7 @@ public final class LimitCheck {
     public static List<Limit> dosing(Limit.Kind kind, Exercise exercise, Map<Site, Double> stress, List<Limit> limits) {
         return limits.stream()
                 .filter(l -> l.kind() == kind && concerns(exercise, l))
-                .filter(l -> l.site() == null || loads(stress, l.site()))
+                .filter(l -> l.site() == null || loads(exercise, stress, l.site()))
                 .toList();
     }
 
@@ -257,6 +260,7 @@ public final class LimitCheck {
             case LARGEST_OUTWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));
             case NO_EXERCISE -> limit.target() != null && exercise.isCalled(limit.target());
             case COMES_LAST, OPENS -> false;
+            case NO_FLAT_HAND -> exercise.isOnFlatHands();
             case NO_BODY_WEIGHT -> exercise.implement() == Implement.BODY_WEIGHT;
             case NO_ARM_PAD -> exercise.bracesTheArm();
             case LARGEST_INWARD_ROTATION -> curve.samples().stream().anyMatch(s -> isIn(s.pose(), limit));

@@ -124,8 +124,8 @@ public record Method(
             return switch (this) {
                 case ANY -> true;
                 case COMPANIONS -> exercise.role() == Role.COMPANION;
-                case FLEXORS -> exercise.role() != Role.COMPANION && exercise.group() == Head.Group.FLEXORS;
-                case EXTENSORS -> exercise.role() != Role.COMPANION && exercise.group() == Head.Group.EXTENSORS;
+                case FLEXORS -> exercise.role().trainsTheArm() && exercise.group() == Head.Group.FLEXORS;
+                case EXTENSORS -> exercise.role().trainsTheArm() && exercise.group() == Head.Group.EXTENSORS;
             };
         }
 

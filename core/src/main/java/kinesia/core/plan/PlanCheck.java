@@ -19,7 +19,6 @@ import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
-import kinesia.core.exercise.Role;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
@@ -300,9 +299,9 @@ public final class PlanCheck {
             int sets = slots.stream()
                     .filter(s -> s.group() == group && s.targetEffort().isHard())
                     .filter(s -> Objects.requireNonNull(fits.get(s.exerciseKey()))
-                                    .exercise()
-                                    .role()
-                            != Role.COMPANION)
+                            .exercise()
+                            .role()
+                            .trainsTheArm())
                     .mapToInt(Slot::sets)
                     .sum();
             if (sets > request.setsFor(group)) {

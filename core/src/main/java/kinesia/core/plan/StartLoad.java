@@ -4,6 +4,7 @@ import java.util.Optional;
 import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.exercise.Implement;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -32,6 +33,9 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         Carryover carried = request.carryovers().get(c.exercise().key());
         if (c.exercise().bodyWeightShare() > 0) {
             return bodyWeight(c.fit().loads());
+        }
+        if (c.exercise().implement() == Implement.FIXED) {
+            return byEffort(c.fit().loads());
         }
         if (carried != null) {
             return carried(request, c, dose, carried);
@@ -109,6 +113,19 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                         "The hands carry about "
                                 + Numbers.plain(loads.lightest().kg(), 0) + " kg of body weight in this position.",
                         "Your own weight, sloped so that it is not too much."));
+    }
+
+    private static StartLoad byEffort(ReachableLoads loads) {
+        return new StartLoad(
+                loads.lightest(),
+                false,
+                Reason.of(
+                        "LOAD-by-effort",
+                        Tag.PRACTICE,
+                        "what does not move pushes back as hard as it is pushed",
+                        "It does not move, so there is no load to choose: how hard is said by effort, built up over three"
+                                + " seconds.",
+                        "You push as hard as feels right, no harder."));
     }
 
     private static StartLoad predicted(Candidate c, Load load, FirstLoad first, double most) {

@@ -53,6 +53,8 @@ public record Limit(
         NO_EXERCISE,
         NO_METHOD,
         NO_BODY_WEIGHT,
+        /** No body weight on a hand that lies flat; fists and handles carry on. */
+        NO_FLAT_HAND,
         /** The lowest rung of the ladder of push-ups that is still done: what leans further is left out. */
         LOWEST_RUNG,
         /** A family of movement that comes after everything else for its muscle. */

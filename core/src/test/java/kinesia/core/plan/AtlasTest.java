@@ -109,11 +109,13 @@ class AtlasTest {
             Exercise exercise = entry.exercise();
             String expected = exercise.bodyWeightShare() > 0
                     ? "LOAD-body"
-                    : exercise.implement() == Implement.NOTHING
-                            ? "LOAD-none"
-                            : exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN
-                                    ? "LOAD-light"
-                                    : "LOAD-equal-effort";
+                    : !exercise.isModelled()
+                            ? "LOAD-not-modelled"
+                            : exercise.implement() == Implement.NOTHING
+                                    ? "LOAD-none"
+                                    : exercise.role() == Role.WARM_UP || exercise.role() == Role.COOL_DOWN
+                                            ? "LOAD-light"
+                                            : "LOAD-equal-effort";
             assertThat(entry.loadReason().ruleId()).as(exercise.key()).isEqualTo(expected);
             assertThat(entry.loadReason().exact()).as(exercise.key()).doesNotContain(" 0 kg");
         });

@@ -106,7 +106,7 @@ final class FirstChoices {
             if (room.equals("bands")) {
                 return group == Head.Group.FLEXORS
                         ? named(List.of("band-curls"))
-                        : named(List.of("band-presses", "wall-push-up"));
+                        : named(List.of("band-presses", "wall-push-up", "press-downs"));
             }
             if (provokedBy != null && group == Head.Group.EXTENSORS) {
                 return named(List.of("press-downs"));

@@ -247,7 +247,7 @@ class MethodPlansTest {
         assertThat(of(sore, Head.Group.EXTENSORS)).allMatch(s -> s.sets() <= 4);
         assertThat(plan(People.well(People.GYM, 10, 6)).minutes().total()).isLessThanOrEqualTo(10);
         PlanResult eight = PLANNER.plan(People.well(People.with(List.of(40.0), List.of(), Set.of()), 8, 6)
-                .wishing(new PlanRequest.Wishes(Set.of(), Set.of("wall-push-up"))));
+                .wishing(new PlanRequest.Wishes(Set.of(), Set.of("wall-push-up", "wall-fist-push-up"))));
         assertThat(eight.plan()).isNull();
         assertThat(eight.refusals().get(0).exact()).contains("would make one possible");
     }

@@ -90,7 +90,7 @@ class PromisesTest {
                         sore(Site.WRIST, "gripping-leaning"),
                         e -> e.traits().otherArm() != OtherArmDuty.CARRIES
                                 && e.implement() != Implement.STRAIGHT_BAR
-                                && e.implement() != Implement.BODY_WEIGHT),
+                                && !e.isOnFlatHands()),
                 kept(
                         "no pad or brace under an elbow that tingles",
                         sore(Site.INNER_ELBOW, "deep-bend-tingling"),

@@ -42,7 +42,7 @@ const out = computed(() => props.item.whyNot.length > 0)
       shorter range
       <WhyButton :reason="item.rangeReason" :about="`range of ${item.name}`" />
     </div>
-    <div v-for="s in watched" :key="s" class="small stress">
+    <div v-for="s in item.modelled ? watched : []" :key="s" class="small stress">
       <span class="quiet">{{ words(s) }}</span>
       <span>{{ stressWord(item.stress[s] ?? 0) }}</span>
     </div>

@@ -50,7 +50,7 @@ const profile = computed(() => {
     </div>
     <div :class="['top', { alone }]">
       <BothViews :detail="detail" :along="along" :label="label" />
-      <div>
+      <div v-if="item.modelled">
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
           {{ profile }}, with {{ workedOutAt(detail, units) }}
@@ -59,7 +59,7 @@ const profile = computed(() => {
       </div>
     </div>
     <FigureFrames :figure="detail.figure" :name="item.name" class="print-only" />
-    <p v-if="item.says && !item.whyNot.length" class="mb-2">
+    <p v-if="item.says && (!item.whyNot.length || !item.modelled)" class="mb-2">
       {{ item.says }}
       <WhyButton :reason="item.worthReason" about="where it stands" />
       <template v-if="item.rangeReason">
@@ -94,22 +94,35 @@ const profile = computed(() => {
           {{ g.homeAlone ? 'May be done alone at home.' : 'Not alone at home.' }} Stop if it hurts.
         </p>
       </div>
-      <ArmsMap :marks="marks" :stress="item.stress" :caption="`Stress of ${item.name}; rings are sore places`" />
+      <ArmsMap
+        v-if="item.modelled"
+        :marks="marks"
+        :stress="item.stress"
+        :caption="`Stress of ${item.name}; rings are sore places`"
+      />
       <div>
-        <details class="figures">
+        <section v-if="detail.debates.length" class="debates">
+          <h3>Where trainers disagree</h3>
+          <div v-for="d in detail.debates" :key="d.question" class="small mb-2">
+            <strong>{{ d.question }}</strong>
+            <div>{{ d.schools }}</div>
+            <div>
+              <span class="quiet">Here</span>
+              {{ d.here }}
+            </div>
+          </div>
+        </section>
+        <details v-if="item.modelled" class="figures">
           <summary>Figures, for muscles and joints</summary>
           <h3>What the muscles get</h3>
           <HeadBars :stimulus="item.stimulus" />
-          <p class="small quiet mt-1 mb-0">
-            Which grip or slope reaches which head of the biceps is lore; overhead work was better for the long head of
-            the triceps in one good study of young people and not in another (both quoted from memory). Never needed.
-          </p>
+          <p class="small quiet mt-1 mb-0">Which grip or slope reaches which head of the biceps is lore.</p>
           <h3 class="mt-3">What the joints pay</h3>
           <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
         </details>
       </div>
     </div>
-    <RouterLink :to="`/workbench/${item.key}${query}`" class="btn btn-outline-primary no-print">
+    <RouterLink v-if="item.modelled" :to="`/workbench/${item.key}${query}`" class="btn btn-outline-primary no-print">
       Turn it on the workbench
     </RouterLink>
   </article>

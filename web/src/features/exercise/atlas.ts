@@ -47,10 +47,13 @@ export function found(items: AtlasItem[], f: Filter): AtlasItem[] {
     )
   })
   if (!f.site) return fitting
-  return [...fitting].sort(
-    (a, b) =>
-      Math.sign(a.whyNot.length) - Math.sign(b.whyNot.length) || (a.stress[f.site] ?? 0) - (b.stress[f.site] ?? 0),
-  )
+  // Of what the model lacks a joint for nothing is known: it comes after all that is.
+  const pays = (i: AtlasItem) => (i.modelled === false ? Infinity : (i.stress[f.site] ?? 0))
+  return [...fitting].sort((a, b) => Math.sign(a.whyNot.length) - Math.sign(b.whyNot.length) || order(pays(a), pays(b)))
+}
+
+function order(a: number, b: number) {
+  return a === b ? 0 : a - b
 }
 
 /** The values of one field among the items, each once, as choices. */
@@ -74,6 +77,8 @@ export function workedOutAt(detail: ExerciseDetail, units: Units): string {
   switch (detail.loadReason.ruleId) {
     case 'LOAD-body':
       return 'the body’s own weight'
+    case 'LOAD-not-modelled':
+      return 'next to nothing'
     case 'LOAD-none':
       return 'empty hands'
     case 'LOAD-equal-effort':

@@ -5,6 +5,7 @@ import java.util.UUID;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.core.exercise.Adjustment;
+import kinesia.core.exercise.Debates;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.Atlas;
@@ -31,10 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 class AtlasController {
     private final ClientAtlas clientAtlas;
     private final Methods methods;
+    private final Debates debates;
 
-    AtlasController(ClientAtlas clientAtlas, Methods methods) {
+    AtlasController(ClientAtlas clientAtlas, Methods methods, Debates debates) {
         this.clientAtlas = clientAtlas;
         this.methods = methods;
+        this.debates = debates;
     }
 
     /**
@@ -128,6 +131,6 @@ class AtlasController {
             Exercise base,
             @Nullable Variation own) {
         AtlasItem item = AtlasViews.item(entry, asked.body(), methods, own);
-        return AtlasViews.detail(atlas, entry, item, adjustment, base, asked);
+        return AtlasViews.detail(atlas, entry, item, adjustment, base, debates.about(base), asked);
     }
 }

@@ -10,6 +10,7 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Debates;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Figure;
 import kinesia.core.exercise.Grip;
@@ -53,6 +54,7 @@ final class AtlasViews {
      * @param baseKey the catalogue entry it is, or is a variation of
      * @param variationId set for a room's own variation
      * @param stress by site, 1.0 as the site's reference
+     * @param modelled whether anything is worked out; not for wrist, fingers and the turning of the forearm
      * @param still the figure in three moments: start, middle, end
      */
     record AtlasItem(
@@ -77,6 +79,7 @@ final class AtlasViews {
             @Nullable String beforeNext,
             @Nullable Reason rangeReason,
             List<Reason> whyNot,
+            boolean modelled,
             Figure still) {}
 
     record AtlasView(ForWhom forWhom, List<MethodView> methods, List<AtlasItem> items) {}
@@ -119,6 +122,7 @@ final class AtlasViews {
             List<LimitCheck.Part> soreArc,
             LimitCheck.Part done,
             Guidance guidance,
+            List<Debates.Debate> debates,
             WorkbenchScope scope,
             List<Load> loads,
             @Nullable BandUse band) {}
@@ -150,11 +154,18 @@ final class AtlasViews {
                 entry.beforeNext(),
                 entry.rangeReason(),
                 entry.whyNot(),
+                e.isModelled(),
                 Figure.still(e, body, entry.curve()));
     }
 
     static ExerciseDetail detail(
-            Atlas atlas, Atlas.Entry entry, AtlasItem item, Adjustment adjustment, Exercise base, ClientAtlas.For who) {
+            Atlas atlas,
+            Atlas.Entry entry,
+            AtlasItem item,
+            Adjustment adjustment,
+            Exercise base,
+            List<Debates.Debate> debates,
+            ClientAtlas.For who) {
         Exercise e = entry.exercise();
         return new ExerciseDetail(
                 item,
@@ -167,6 +178,7 @@ final class AtlasViews {
                 entry.soreArc(),
                 entry.done(),
                 e.guidance(),
+                debates,
                 new Workbench(base, who.body(), who.model().stimulusRules()).scope(),
                 ReachableLoads.of(who.equipment(), e, who.body()).loads(),
                 band(e, entry, adjustment, who.body()));

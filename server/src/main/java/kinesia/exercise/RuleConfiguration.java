@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Debates;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
@@ -31,6 +32,11 @@ class RuleConfiguration {
                 entries,
                 StressWeights.parse("stress.yaml", text("stress.yaml"), entries),
                 StimulusRules.parse("stimulus.yaml", text("stimulus.yaml")));
+    }
+
+    @Bean
+    Debates debates(ExerciseModel model) throws IOException {
+        return Debates.parse("debates.yaml", text("debates.yaml"), model.catalogue());
     }
 
     @Bean

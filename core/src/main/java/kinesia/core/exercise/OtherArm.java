@@ -15,6 +15,11 @@ record OtherArm(Vec3 elbow, Vec3 grip) {
             return new OtherArm(
                     shoulder.plus(across(arm.elbow(), lateral)), shoulder.plus(across(arm.grip(), lateral)));
         }
+        if (exercise.traits().otherArm() == Traits.OtherArmDuty.HELPS
+                && exercise.resistance() instanceof ResistanceSpec.Elastic held) {
+            // It holds the band that the other one pulls.
+            return reaching(shoulder, held.fixedAt().times(h), bendsToward(exercise, arm, lateral), h);
+        }
         Vec3 knee = leg.get(1);
         Vec3 hip = leg.get(0);
         Vec3 target = switch (exercise.stance()) {

@@ -321,7 +321,9 @@ public final class Atlas {
                 stress,
                 valued,
                 worthReason(full, given, cost, valued, stress, supporting),
-                full.role().trainsTheArm() ? AtlasWords.of(ranged, stimulus, stress, curve, asked.soreSites()) : "",
+                full.role().trainsTheArm() || full.role() == Role.CARE
+                        ? AtlasWords.of(ranged, stimulus, stress, curve, asked.soreSites())
+                        : "",
                 null,
                 ranged.movement().equals(full.movement())
                         ? null

@@ -10,8 +10,10 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Furniture;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.Traits;
 
 /** What a colleague would say of an exercise for one client, and what sets it before the next. */
 final class AtlasWords {
@@ -27,6 +29,7 @@ final class AtlasWords {
     private static final double OVERHEAD_DEG = 120;
     private static final double BEHIND_DEG = 20;
     private static final int MOST_PLACES = 2;
+    private static final int HELD_FROM_S = 5;
 
     private AtlasWords() {}
 
@@ -37,6 +40,9 @@ final class AtlasWords {
             Map<Site, Double> stress,
             LoadCurve curve,
             List<SoreSite> sore) {
+        if (exercise.role() == Role.CARE) {
+            return care(exercise);
+        }
         List<String> parts = new ArrayList<>();
         sore.stream().map(SoreSite::site).distinct().forEach(site -> parts.add(toward(site, of(stress, site))));
         parts.add(works(exercise, stimulus));
@@ -48,6 +54,22 @@ final class AtlasWords {
         needs(exercise, curve, parts);
         String said = String.join(", ", parts);
         return said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".";
+    }
+
+    /** Care work has no worth to compare: what it is for, the usual dose and, where the model ends, that it does. */
+    private static String care(Exercise exercise) {
+        boolean held = exercise.tempo().holdS() >= HELD_FROM_S;
+        String dose = "Usually 2 sets of " + exercise.reps().low() + " to "
+                + exercise.reps().high()
+                + (held ? " holds of " + exercise.tempo().holdS() + " s" : "")
+                + ", light and free of pain.";
+        Traits.Unmodelled unmodelled = exercise.traits().unmodelled();
+        return unmodelled == null
+                ? "Care for the shoulder. " + dose
+                : "Care for " + unmodelled.words() + ". " + dose + " The arm model has no joint there"
+                        + (exercise.isModelled()
+                                ? "; what the arm itself does is worked out."
+                                : ", so nothing is worked out.");
     }
 
     private static String toward(Site site, double stress) {

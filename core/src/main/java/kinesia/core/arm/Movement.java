@@ -35,13 +35,29 @@ public record Movement(List<Keyframe> keyframes) {
         return new Movement(List.of(new Keyframe(0, start), new Keyframe(1, end)));
     }
 
-    /** The pose at {@code progress} in [0, 1]. */
-    public Pose at(double progress) {
+    /** The bend of the elbow at {@code progress} in [0, 1], degrees; cheaper than the whole pose. */
+    public double elbowFlexionAt(double progress) {
+        int i = after(progress);
+        Keyframe from = keyframes.get(i - 1);
+        Keyframe to = keyframes.get(i);
+        double share = (progress - from.progress()) / (to.progress() - from.progress());
+        return from.pose().elbowFlexionDeg()
+                + (to.pose().elbowFlexionDeg() - from.pose().elbowFlexionDeg()) * share;
+    }
+
+    /** The keyframe that {@code progress} comes before, at least the second. */
+    private int after(double progress) {
         InvalidValue.requireWithin("progress", progress, 0, 1, "");
         int i = 1;
         while (i < keyframes.size() - 1 && keyframes.get(i).progress() < progress) {
             i++;
         }
+        return i;
+    }
+
+    /** The pose at {@code progress} in [0, 1]. */
+    public Pose at(double progress) {
+        int i = after(progress);
         Keyframe from = keyframes.get(i - 1);
         Keyframe to = keyframes.get(i);
         return from.pose().towards(to.pose(), (progress - from.progress()) / (to.progress() - from.progress()));

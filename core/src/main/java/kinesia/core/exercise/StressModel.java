@@ -49,8 +49,9 @@ final class StressModel {
         Sample[] worst = new Sample[sites.length];
         double[] most = new double[sites.length];
         Arrays.fill(most, Double.NEGATIVE_INFINITY);
+        boolean flatHands = exercise.isOnFlatHands();
         for (Sample sample : curve.samples()) {
-            Moment moment = new Moment(exercise, curve.upperArmSupported(), sample);
+            Moment moment = new Moment(exercise, curve.upperArmSupported(), flatHands, sample);
             for (int i = 0; i < sites.length; i++) {
                 double stress = moment.at(sites[i]);
                 if (stress > most[i]) {
@@ -63,7 +64,7 @@ final class StressModel {
     }
 
     double raw(Exercise exercise, boolean supported, Sample sample, Site site) {
-        return new Moment(exercise, supported, sample).at(site);
+        return new Moment(exercise, supported, exercise.isOnFlatHands(), sample).at(site);
     }
 
     static int index(Site site) {
@@ -87,9 +88,11 @@ final class StressModel {
         private final double bend;
         private final double raised;
         private final double behind;
+        private final boolean flatHands;
 
-        Moment(Exercise exercise, boolean supported, Sample sample) {
+        Moment(Exercise exercise, boolean supported, boolean flatHands, Sample sample) {
             this.exercise = exercise;
+            this.flatHands = flatHands;
             this.sample = sample;
             this.force = sample.load().resistance().norm();
             this.push = Math.min(
@@ -236,7 +239,7 @@ final class StressModel {
 
         /** A hand that lies flat against wall, edge or floor. */
         private boolean openHand() {
-            return exercise.isOnFlatHands();
+            return flatHands;
         }
 
         /** How far the hand reaches across the body: 0 up to its middle, 1 before the other breast. */

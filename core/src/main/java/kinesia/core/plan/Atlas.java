@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -27,7 +28,7 @@ import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
 import org.jspecify.annotations.Nullable;
 
-/** Every exercise held against one client: what it gives, what it costs where they are sore, and what rules it out. */
+/** Every exercise held against one client: what it gives and costs, and what rules it out. For one thread. */
 public final class Atlas {
     static final List<Side> BOTH_ARMS = List.of(Side.values());
     // Worth that differs by less than this part of a set is the same.
@@ -38,6 +39,8 @@ public final class Atlas {
     private final Asked asked;
     private final ExerciseModel.StressScale scale;
     private final Worth worth;
+    // Asked again by whatever an exercise is held against: its safer sibling, what opens.
+    private final Map<String, Known> known = new HashMap<>();
     private final Map<Head.Group, Double> besideOpener = new EnumMap<>(Head.Group.class);
 
     /**
@@ -138,6 +141,8 @@ public final class Atlas {
         }
     }
 
+    private record Known(Exercise exercise, Entry entry) {}
+
     public Atlas(ExerciseModel model, Asked asked) {
         this.model = model;
         this.asked = asked;
@@ -191,10 +196,16 @@ public final class Atlas {
 
     /** One exercise, at the load this client last used or at equal effort. */
     public Entry entry(Exercise exercise) {
+        Known before = known.get(exercise.key());
+        if (before != null && before.exercise().equals(exercise)) {
+            return before.entry();
+        }
         Double used = asked.workingLoadsKg().get(exercise.key());
-        return used == null || exercise.bodyWeightShare() > 0
+        Entry entry = used == null || exercise.bodyWeightShare() > 0
                 ? atEqualEffort(exercise)
                 : at(exercise, used, lastUsed(used));
+        known.put(exercise.key(), new Known(exercise, entry));
+        return entry;
     }
 
     /** One exercise at a load that somebody chose. */

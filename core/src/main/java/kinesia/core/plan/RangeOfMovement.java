@@ -28,7 +28,7 @@ final class RangeOfMovement {
         int from = -1;
         int to = -1;
         for (int i = 0; i <= STEPS; i++) {
-            double bend = movement.at((double) i / STEPS).elbowFlexionDeg();
+            double bend = movement.elbowFlexionAt((double) i / STEPS);
             if (bend >= least - 1e-9 && bend <= most + 1e-9) {
                 from = from < 0 ? i : from;
                 to = i;
@@ -46,7 +46,6 @@ final class RangeOfMovement {
     }
 
     private static double travel(Movement movement, int from, int to) {
-        return Math.abs(movement.at((double) to / STEPS).elbowFlexionDeg()
-                - movement.at((double) from / STEPS).elbowFlexionDeg());
+        return Math.abs(movement.elbowFlexionAt((double) to / STEPS) - movement.elbowFlexionAt((double) from / STEPS));
     }
 }

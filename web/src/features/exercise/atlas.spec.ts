@@ -16,6 +16,7 @@ const item = (key: string, over: Partial<AtlasItem> = {}): AtlasItem =>
     stimulus: { BRACHIALIS: 0.7 },
     stress: { WRIST: 1 },
     whyNot: [],
+    modelled: true,
     ...over,
   }) as unknown as AtlasItem
 

@@ -21,6 +21,7 @@ const detail = (over: Record<string, unknown> = {}): ExerciseDetail =>
       loadKg: 7.4,
       stress: { WRIST: 1 },
       whyNot: [],
+      modelled: true,
       worth: 1.5,
       says: 'Works the biceps most.',
     },

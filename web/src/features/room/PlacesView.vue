@@ -7,6 +7,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
 import BandFields from './BandFields.vue'
+import CouldHave from './CouldHave.vue'
 import { emptyEquipment, furniture } from './equipment'
 import GaugePart from './GaugePart.vue'
 import HouseholdFields from './HouseholdFields.vue'
@@ -200,6 +201,7 @@ function toggle(item: string) {
       <div class="side">
         <LoadsList :loads="loads" />
         <ProblemNotice :problem="listing.problem.value" />
+        <CouldHave v-if="version !== undefined" :place-id="id" class="mt-3" />
         <GaugePart />
       </div>
     </form>

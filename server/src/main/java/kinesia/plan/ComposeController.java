@@ -43,12 +43,8 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
-import kinesia.core.response.SessionRecord;
 import kinesia.core.screening.Limit;
-import kinesia.response.SessionHistory;
 import kinesia.room.Places;
-import kinesia.screening.Standing;
-import kinesia.screening.Standings;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -67,9 +63,8 @@ class ComposeController {
              "composition": {"method": "joint-sparing", "minutes": 30, "pinned": [], "banned": [], "order": []}}""";
 
     private final Clients clients;
-    private final Standings standings;
     private final Places places;
-    private final SessionHistory history;
+    private final NextRequests requests;
     private final VisitPlanner visits;
     private final Planner planner;
     private final Methods methods;
@@ -78,18 +73,16 @@ class ComposeController {
 
     ComposeController(
             Clients clients,
-            Standings standings,
             Places places,
-            SessionHistory history,
+            NextRequests requests,
             VisitPlanner visits,
             Planner planner,
             Methods methods,
             ExerciseModel model,
             RoomCalendar calendar) {
         this.clients = clients;
-        this.standings = standings;
         this.places = places;
-        this.history = history;
+        this.requests = requests;
         this.visits = visits;
         this.planner = planner;
         this.methods = methods;
@@ -237,12 +230,6 @@ class ComposeController {
             return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of());
         }
         Client client = clients.require(ask.clientId(), who.roomId());
-        LocalDate today = calendar.today(who.roomId());
-        Standing standing = standings.of(client.id(), today);
-        List<SessionRecord> records = history.of(client.id(), null).stream()
-                .map(SessionHistory.Entry::record)
-                .toList();
-        LocalDate day = visits.firstDay(client, standing, records, today);
         UUID placeId = ask.composition().placeId();
         Equipment equipment = placeId == null
                 ? client.place().equipment()
@@ -250,7 +237,7 @@ class ComposeController {
                         .orElseThrow(() -> Problem.invalid(
                                 List.of(new Problem.Field("composition.placeId", "is not a place here"))))
                         .equipment();
-        return visits.ready(client, equipment, standing, records, day, Door.quiet(), ask.composition());
+        return requests.of(client, equipment, ask.composition(), calendar.today(who.roomId()));
     }
 
     private void checkMethod(Composition composition) {

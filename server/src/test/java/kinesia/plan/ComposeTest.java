@@ -209,4 +209,29 @@ class ComposeTest {
         assertThat(caller.post("/api/plan/block", ask).at("/fields/0/field").asText())
                 .isEqualTo("visits");
     }
+
+    @Test
+    void a_place_says_what_small_thing_would_open_most_and_for_whom() throws Exception {
+        JsonNode places = caller.get("/api/places").body();
+        int wished = 0;
+        for (JsonNode place : places) {
+            Answer answer = caller.get("/api/places/" + place.path("id").asText() + "/could-have");
+            assertThat(answer.status()).isEqualTo(200);
+            for (JsonNode wish : answer.body().path("wishes")) {
+                wished++;
+                assertThat(wish.at("/reason/exact").asText())
+                        .matches("A.*(gives \\d+ exercises? to|makes \\d+ steps? of) \\d+ clients?.*");
+                assertThat(wish.path("gains")).isNotEmpty().allSatisfy(gain -> {
+                    assertThat(answer.body().path("clients")).anyMatch(c -> c.equals(gain.path("name")));
+                    assertThat(gain.path("exercises").size()
+                                    + gain.path("steps").size())
+                            .isPositive();
+                });
+            }
+        }
+        assertThat(wished).isPositive();
+        assertThat(caller.get("/api/places/" + UUID.randomUUID() + "/could-have")
+                        .status())
+                .isEqualTo(404);
+    }
 }

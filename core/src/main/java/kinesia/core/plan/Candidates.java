@@ -10,6 +10,7 @@ import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.FirstLoad;
@@ -38,13 +39,21 @@ final class Candidates {
     private final Map<String, FirstLoad> firstLoads = new HashMap<>();
     private final Map<String, Reason> unused = new HashMap<>();
 
-    Candidates(ExerciseModel model, Suitabilities suitabilities, FirstLoads first, PlanRequest request) {
+    Candidates(
+            ExerciseModel model,
+            Suitabilities suitabilities,
+            FirstLoads first,
+            PlanRequest request,
+            Predicate<Exercise> only) {
         this.request = request;
         this.suitabilities = suitabilities;
         this.first = first;
         this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
         for (Exercise exercise : model.catalogue().all()) {
-            if (exercise.role() == Role.MAIN || request.method().drawsOn(exercise) || exercise.role() == Role.HOLD) {
+            boolean offered = exercise.role() == Role.MAIN
+                    || exercise.role() == Role.HOLD
+                    || request.method().drawsOn(exercise);
+            if (offered && only.test(exercise)) {
                 fits.add(sorted(model, Fit.of(suitabilities, request, worth, exercise)));
             }
         }

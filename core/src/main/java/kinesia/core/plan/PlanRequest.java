@@ -148,6 +148,32 @@ public record PlanRequest(
         return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
     }
 
+    /** The same visit where there is other equipment. */
+    PlanRequest at(Equipment other) {
+        return new PlanRequest(
+                body,
+                age,
+                visitOn,
+                minutes,
+                other,
+                limits,
+                soreSites,
+                dislikes,
+                known,
+                carryovers,
+                inBlock,
+                leftOut,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                method,
+                wishes,
+                stressBudgets,
+                lighter);
+    }
+
     private PlanRequest copy(
             LocalDate day,
             Map<Head.Group, SetBudget> sets,

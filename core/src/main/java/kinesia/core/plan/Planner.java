@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.WarmUp;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Plan.Unit;
@@ -135,7 +137,12 @@ public final class Planner {
 
     /** The catalogue as it stands for the client of {@code request}. */
     Candidates candidates(PlanRequest request) {
-        return new Candidates(model, recent.of(request), recent.first(request), request);
+        return candidates(request, e -> true);
+    }
+
+    /** The same of those entries that {@code only} takes. */
+    Candidates candidates(PlanRequest request, Predicate<Exercise> only) {
+        return new Candidates(model, recent.of(request), recent.first(request), request, only);
     }
 
     private static boolean isOpen(Method method) {

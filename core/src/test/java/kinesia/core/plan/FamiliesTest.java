@@ -232,4 +232,24 @@ class FamiliesTest {
                         .against())
                 .isEmpty();
     }
+
+    /** Nothing is worked out for the wrist, so a wrist that rests cannot be told by a number: all of its work stays out. */
+    @Test
+    void what_the_model_lacks_a_joint_for_stays_out_where_the_place_rests() {
+        List<Limit> limits = new Answers()
+                .sore(Sore.at(Site.WRIST, Side.RIGHT, "gripping-leaning").flag("PLACE-locking"))
+                .assess()
+                .limits();
+        Suitabilities suited =
+                new Suitabilities(MODEL, People.well(People.GYM, 40, 6).body(), strength(), limits);
+        for (String key : List.of("wrist-back-lowering", "hammer-turn", "ball-squeeze")) {
+            Exercise exercise = MODEL.catalogue().get(key);
+            assertThat(suited.of(exercise, Side.RIGHT).suitability().against())
+                    .as(key)
+                    .isNotEmpty();
+            assertThat(suited.of(exercise, Side.LEFT).suitability().against())
+                    .as(key)
+                    .isEmpty();
+        }
+    }
 }

@@ -41,8 +41,12 @@ class AtlasTest {
                                             .setExact(true))
                             .waitFor();
                 }
+                // Of work that the model has no joint for nothing is worked out.
+                long modelled = three.stream()
+                        .filter(n -> n.get("modelled").asBoolean())
+                        .count();
                 assertThat(browser.page.getByText("What the joints pay").count())
-                        .isEqualTo(three.size());
+                        .isEqualTo((int) modelled);
             }
             browser.nothingWentWrong();
             browser.nothingWasWarnedOf();

@@ -93,10 +93,17 @@ public record LoadCurve(boolean upperArmSupported, List<Sample> samples, Summary
 
     /** The same movement of the same {@code arm} with other resistances; where the arm goes is not worked out again. */
     public LoadCurve under(ArmDimensions arm, List<Resistance> resistances) {
-        List<Sample> loaded = samples.stream()
-                .map(s -> new Sample(s.progress, s.pose, s.frame, ArmLoad.of(arm, s.frame, resistances)))
-                .toList();
-        return new LoadCurve(upperArmSupported, loaded, summarise(loaded, upperArmSupported));
+        return under(arm, resistances, upperArmSupported, 1);
+    }
+
+    /** The same where something carries the upper arm or not, at every {@code step}th sample, which has to meet the last. */
+    public LoadCurve under(ArmDimensions arm, List<Resistance> resistances, boolean supported, int step) {
+        List<Sample> loaded = new ArrayList<>(samples.size() / step + 1);
+        for (int i = 0; i < samples.size(); i += step) {
+            Sample s = samples.get(i);
+            loaded.add(new Sample(s.progress, s.pose, s.frame, ArmLoad.of(arm, s.frame, resistances)));
+        }
+        return of(loaded, supported);
     }
 
     /** Samples at the usual {@value #SAMPLES} points. */

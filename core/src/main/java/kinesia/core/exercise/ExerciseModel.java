@@ -27,11 +27,17 @@ public final class ExerciseModel {
     private final Catalogue catalogue;
     private final StressWeights weights;
     private final StimulusRules stimulus;
+    private final BareCurves bare;
 
     public ExerciseModel(Catalogue catalogue, StressWeights weights, StimulusRules stimulus) {
+        this(catalogue, weights, stimulus, new BareCurves());
+    }
+
+    private ExerciseModel(Catalogue catalogue, StressWeights weights, StimulusRules stimulus, BareCurves bare) {
         this.catalogue = catalogue;
         this.weights = weights;
         this.stimulus = stimulus;
+        this.bare = bare;
     }
 
     public Catalogue catalogue() {
@@ -40,7 +46,7 @@ public final class ExerciseModel {
 
     /** The same rules over another catalogue, which must still hold the references. */
     public ExerciseModel with(Catalogue other) {
-        return new ExerciseModel(other, weights, stimulus);
+        return new ExerciseModel(other, weights, stimulus, bare);
     }
 
     /** How little the implement lets the forearm turn; less is freer. */
@@ -62,13 +68,13 @@ public final class ExerciseModel {
         return curve(exercise, body, body.arm(), loadKg, LoadCurve.SAMPLES);
     }
 
-    private static LoadCurve curve(Exercise exercise, Body body, ArmDimensions arm, double loadKg, int samples) {
-        return LoadCurve.of(
-                arm,
-                exercise.movement(),
-                exercise.resistance().forLoad(carriedKg(exercise, body, loadKg), body),
-                exercise.upperArmSupported(),
-                samples);
+    private LoadCurve curve(Exercise exercise, Body body, ArmDimensions arm, double loadKg, int samples) {
+        return bare.of(arm, exercise.movement())
+                .under(
+                        arm,
+                        exercise.resistance().forLoad(carriedKg(exercise, body, loadKg), body),
+                        exercise.upperArmSupported(),
+                        (LoadCurve.SAMPLES - 1) / (samples - 1));
     }
 
     /** What both hands carry together: the given load, or the body's share. */
@@ -113,12 +119,14 @@ public final class ExerciseModel {
      */
     public double loadReaching(Exercise exercise, Body body, ElbowStrength strength, double shoulderNm) {
         ArmDimensions arm = body.arm();
-        LoadCurve bare = curve(exercise, body, arm, 0, COARSE_SAMPLES);
-        List<Sample> none = bare.samples();
+        boolean asksShoulder = !exercise.upperArmSupported() && shoulderNm < Double.MAX_VALUE;
+        LoadCurve unloaded = curve(exercise, body, arm, 0, COARSE_SAMPLES);
+        List<Sample> none = unloaded.samples();
         List<Sample> one =
-                bare.under(arm, exercise.resistance().forLoad(1, body)).samples();
-        List<Sample> two =
-                bare.under(arm, exercise.resistance().forLoad(2, body)).samples();
+                unloaded.under(arm, exercise.resistance().forLoad(1, body)).samples();
+        List<Sample> two = asksShoulder
+                ? unloaded.under(arm, exercise.resistance().forLoad(2, body)).samples()
+                : List.of();
         double load = LARGEST_LOAD_KG;
         for (int i = 0; i < COARSE_SAMPLES; i++) {
             double own = none.get(i).load().elbowDemandNm();
@@ -129,7 +137,7 @@ public final class ExerciseModel {
                 double signed = perKg >= 0 ? own : -own;
                 load = Math.min(load, Math.max(0, (strength.at(asked, bend) - signed) / Math.abs(perKg)));
             }
-            if (!exercise.upperArmSupported() && shoulderNm < Double.MAX_VALUE) {
+            if (asksShoulder) {
                 double a = square(none.get(i).load().shoulderTorqueNm());
                 double b = square(one.get(i).load().shoulderTorqueNm());
                 double c = square(two.get(i).load().shoulderTorqueNm());

@@ -157,14 +157,7 @@ public final class Atlas {
     public List<Entry> ranked() {
         List<Entry> ranked = model.catalogue().all().stream()
                 .map(this::entry)
-                .sorted(Comparator.comparing(Entry::isAllowed)
-                        .reversed()
-                        .thenComparing(e -> e.exercise().role().trainsTheArm() ? 0 : 1)
-                        .thenComparing(e -> -Math.round(e.worth() * SAME_WORTH))
-                        .thenComparing(e -> e.exercise().isSupported() ? 0 : 1)
-                        .thenComparing(Entry::loadKg)
-                        .thenComparing(e -> model.freedom(e.exercise()))
-                        .thenComparing(e -> e.exercise().key()))
+                .sorted(order())
                 .toList();
         List<Entry> said = new ArrayList<>();
         for (int i = 0; i < ranked.size(); i++) {
@@ -173,6 +166,18 @@ public final class Atlas {
             said.add(next == null ? entry : entry.before(AtlasWords.before(entry, next, worth)));
         }
         return said;
+    }
+
+    /** What may be done first, by worth; of what is worth about the same the supported, the lighter, the freer. */
+    Comparator<Entry> order() {
+        return Comparator.comparing(Entry::isAllowed)
+                .reversed()
+                .thenComparing(e -> e.exercise().role().trainsTheArm() ? 0 : 1)
+                .thenComparing(e -> -Math.round(e.worth() * SAME_WORTH))
+                .thenComparing(e -> e.exercise().isSupported() ? 0 : 1)
+                .thenComparing(Entry::loadKg)
+                .thenComparing(e -> model.freedom(e.exercise()))
+                .thenComparing(e -> e.exercise().key());
     }
 
     /** The next that may be done for the same side of the arm; null when there is none, or where the entry is not ranked. */

@@ -1,6 +1,7 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.arm.ArmDimensions;
@@ -33,10 +34,7 @@ final class EaseTrial {
     private final Body body;
     private final Site site;
     private final Path path;
-    // Torques are linear in the load, whatever makes it: two curves say the mean at every load. Made when first asked
-    // for.
-    private double @Nullable [] demandAtNone;
-    private double[] demandPerKg = {};
+    private @Nullable Demand demand;
 
     EaseTrial(Exercise exercise, Body body, Site site, Path path) {
         this.exercise = exercise;
@@ -58,6 +56,7 @@ final class EaseTrial {
         private final boolean visits;
         private final double nearestDeg;
         private final Reach reach;
+        private final Map<Pull, Demand> demands = new HashMap<>();
 
         Path(Movement movement, ArmDimensions arm, Site site, Pose sore) {
             this.arm = arm;
@@ -124,18 +123,40 @@ final class EaseTrial {
 
     /** The mean of the size of the muscle's demand over the lift (N.m). */
     double meanDemand(double loadKg) {
-        if (demandAtNone == null) {
-            demandAtNone = demand(0);
-            demandPerKg = demand(1);
+        return demand().mean(loadKg);
+    }
+
+    /** What it asks of the muscle at every load: the same for all grips and things held that pull alike. */
+    Demand demand() {
+        if (demand == null) {
+            demand = path.demands.computeIfAbsent(
+                    new Pull(exercise.resistance(), exercise.bodyWeightShare()), p -> new Demand(demand(0), demand(1)));
+        }
+        return demand;
+    }
+
+    private record Pull(ResistanceSpec resistance, double bodyWeightShare) {}
+
+    /** Torques are linear in the load, whatever makes it: two curves say the mean at every load. */
+    static final class Demand {
+        private final double[] atNone;
+        private final double[] perKg;
+
+        private Demand(double[] atNone, double[] atOne) {
+            this.atNone = atNone;
+            this.perKg = new double[SAMPLES];
             for (int i = 0; i < SAMPLES; i++) {
-                demandPerKg[i] -= demandAtNone[i];
+                perKg[i] = atOne[i] - atNone[i];
             }
         }
-        double sum = 0;
-        for (int i = 0; i < SAMPLES; i++) {
-            sum += Math.abs(demandAtNone[i] + loadKg * demandPerKg[i]);
+
+        private double mean(double loadKg) {
+            double sum = 0;
+            for (int i = 0; i < SAMPLES; i++) {
+                sum += Math.abs(atNone[i] + loadKg * perKg[i]);
+            }
+            return sum / SAMPLES;
         }
-        return sum / SAMPLES;
     }
 
     private double[] demand(double loadKg) {

@@ -153,7 +153,7 @@ public final class Easing {
     private final Map<Adjustment, EaseTrial> trials = new HashMap<>();
     private final Set<Adjustment> impossible = new HashSet<>();
     private final Map<Rack, List<Load>> racks = new HashMap<>();
-    private final Map<EaseTrial, Integer> equalEffort = new HashMap<>();
+    private final Map<Alike, Integer> equalEffort = new HashMap<>();
     private int tried;
 
     private Easing(ExerciseModel model, Asked asked) {
@@ -402,18 +402,15 @@ public final class Easing {
                         List.of(),
                         false));
         double now = of(worstBefore, asked.site());
-        for (Atlas.Entry other : atlas.ranked()) {
-            Exercise exercise = other.exercise();
-            boolean candidate = other.isAllowed()
-                    && exercise.role() == Role.MAIN
-                    && exercise.group() == this.now.group()
-                    && !exercise.movementFamily().equals(this.now.movementFamily());
-            double there = of(other.stress(), asked.site());
-            if (candidate && there < LESS_ANYWHERE * now) {
-                return new Kinder(exercise.key(), exercise.name(), there, now);
-            }
-        }
-        return null;
+        return model.catalogue().all().stream()
+                .filter(e -> e.role() == Role.MAIN
+                        && e.group() == this.now.group()
+                        && !e.movementFamily().equals(this.now.movementFamily()))
+                .map(atlas::entry)
+                .filter(e -> e.isAllowed() && of(e.stress(), asked.site()) < LESS_ANYWHERE * now)
+                .min(atlas.order())
+                .map(e -> new Kinder(e.exercise().key(), e.exercise().name(), of(e.stress(), asked.site()), now))
+                .orElse(null);
     }
 
     /** The exercise turned so; the same for every load. Null when its parts cannot be turned together. */
@@ -452,20 +449,29 @@ public final class Easing {
         }
         List<Load> loads = loads(trial);
         int nearest = otherImplement
-                ? equalEffort.computeIfAbsent(trial, t -> nearest(loads, kg -> Math.abs(t.meanDemand(kg) - meanBefore)))
+                ? equalEffort.computeIfAbsent(
+                        new Alike(trial.demand(), rack(trial)),
+                        t -> nearest(loads, kg -> Math.abs(trial.meanDemand(kg) - meanBefore)))
                 : nearest(loads, kg -> Math.abs(kg - asked.loadKg()));
         int index = nearest + steps;
         return nearest < 0 || index < 0 || index >= loads.size() ? null : loads.get(index);
     }
 
     private List<Load> loads(EaseTrial trial) {
-        Exercise exercise = trial.exercise();
-        boolean band = exercise.implement() == Implement.BAND;
         return racks.computeIfAbsent(
-                new Rack(exercise.implement(), exercise.implementsAtOnce(), band ? trial : null),
-                r -> ReachableLoads.of(asked.equipment(), exercise, asked.body())
+                rack(trial),
+                r -> ReachableLoads.of(asked.equipment(), trial.exercise(), asked.body())
                         .loads());
     }
+
+    private static Rack rack(EaseTrial trial) {
+        Exercise exercise = trial.exercise();
+        boolean band = exercise.implement() == Implement.BAND;
+        return new Rack(exercise.implement(), exercise.implementsAtOnce(), band ? trial : null);
+    }
+
+    /** What pulls alike and is chosen from the same loads. */
+    private record Alike(EaseTrial.Demand demand, Rack rack) {}
 
     private static int nearest(List<Load> loads, DoubleUnaryOperator missed) {
         int nearest = -1;

@@ -37,6 +37,7 @@ public record Figure(
     public static final int FRAMES = 21;
 
     private static final int STILL_FRAMES = 3;
+    private static final double PARTS = 1e4;
 
     /** What a thing around the body is, for how it is drawn. */
     public enum PropKind {
@@ -81,9 +82,55 @@ public record Figure(
         return of(exercise, body, curve, FRAMES);
     }
 
-    /** Only three moments: start, middle and end. */
+    /** Only three moments: start, middle and end, to a tenth of a millimetre: hundreds of them go over the line at once. */
     public static Figure still(Exercise exercise, Body body, LoadCurve curve) {
-        return of(exercise, body, curve, STILL_FRAMES);
+        return of(exercise, body, curve, STILL_FRAMES).rounded();
+    }
+
+    private Figure rounded() {
+        return new Figure(
+                implement,
+                stance,
+                bothArms,
+                oneWeight,
+                upperArmSupported,
+                rounded(peakDemandNm),
+                rounded(peakBendDeg),
+                rounded(floorY),
+                anchor == null ? null : rounded(anchor),
+                props.stream().map(p -> new Prop(p.kind(), rounded(p.points()))).toList(),
+                frames.stream().map(Figure::rounded).toList());
+    }
+
+    private static Frame rounded(Frame f) {
+        return new Frame(
+                f.progress(),
+                rounded(f.bendDeg()),
+                rounded(f.demandNm()),
+                rounded(f.head()),
+                rounded(f.shoulder()),
+                rounded(f.otherShoulder()),
+                rounded(f.hip()),
+                rounded(f.leg()),
+                rounded(f.otherLeg()),
+                rounded(f.elbow()),
+                rounded(f.grip()),
+                rounded(f.otherElbow()),
+                rounded(f.otherGrip()),
+                rounded(f.handle()),
+                rounded(f.pull()));
+    }
+
+    private static List<Vec3> rounded(List<Vec3> points) {
+        return points.stream().map(Figure::rounded).toList();
+    }
+
+    private static Vec3 rounded(Vec3 v) {
+        return new Vec3(rounded(v.x()), rounded(v.y()), rounded(v.z()));
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * PARTS) / PARTS;
     }
 
     /** Draws a movement of one arm without load, sitting on a chair: what a movement check asks for. */

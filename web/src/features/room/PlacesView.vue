@@ -19,6 +19,7 @@ import StackFields from './StackFields.vue'
 
 /** What each place really has. The trainer decides here which loads and exercises a plan may use. */
 const loading = useCall()
+const opening = useCall()
 const saving = useCall()
 const listing = useCall()
 const places = ref<{ id: string; name: string }[]>([])
@@ -54,11 +55,17 @@ function take(place: PlaceDetail) {
 }
 async function open(place: string) {
   id.value = place
-  const detail = await loading.run(() => ask(() => api.GET('/api/places/{id}', { params: { path: { id: place } } })))
-  // Somebody quick has meanwhile begun a new place or opened another one.
-  if (!detail || id.value !== place) return
-  take(detail)
-  saved.value = false
+  // Whoever is quick asks for another place while one is on its way: what was asked last is opened, once that is here.
+  while (!opening.busy.value && places.value.some((p) => p.id === id.value)) {
+    const wanted = id.value
+    const detail = await opening.run(() => ask(() => api.GET('/api/places/{id}', { params: { path: { id: wanted } } })))
+    if (id.value !== wanted) continue
+    if (detail) {
+      take(detail)
+      saved.value = false
+    }
+    return
+  }
 }
 function add() {
   id.value = crypto.randomUUID()
@@ -108,7 +115,7 @@ function toggle(item: string) {
 <template>
   <div class="page">
     <h1>Places and what is there</h1>
-    <ProblemNotice :problem="loading.problem.value" />
+    <ProblemNotice :problem="loading.problem.value ?? opening.problem.value" />
     <div class="choice mb-3">
       <button v-for="p in places" :key="p.id" type="button" :aria-pressed="p.id === id" @click="open(p.id)">
         {{ p.name }}

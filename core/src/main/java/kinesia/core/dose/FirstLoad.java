@@ -1,6 +1,7 @@
 package kinesia.core.dose;
 
 import java.util.List;
+import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
@@ -34,11 +35,22 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
 
     /** For {@code exercise}, which is no body-weight work. */
     public static FirstLoad of(ClientStrength strength, Exercise exercise) {
+        return of(strength, exercise, curlKg(strength));
+    }
+
+    /** The reference curl (kg) at the strength shown, which the limits of shoulder work are taken from. */
+    static double curlKg(ClientStrength strength) {
+        ExerciseModel model = strength.model();
+        return model.equalEffortLoad(
+                model.catalogue().get(model.referenceCurl()), strength.person().body(), strength.both());
+    }
+
+    /** The same where the reference {@code curl} is known already. */
+    static FirstLoad of(ClientStrength strength, Exercise exercise, double curl) {
         ExerciseModel model = strength.model();
         ElbowStrength elbow = strength.both();
         Body body = strength.person().body();
         double byElbow = model.loadReaching(exercise, body, elbow, Double.MAX_VALUE);
-        double curl = model.equalEffortLoad(model.catalogue().get(model.referenceCurl()), body, elbow);
         if (exercise.isPressing()) {
             FirstLoad first = firstPress(strength, exercise, byElbow, curl);
             // What one kind of press has shown of the shoulder may be little: another kind still starts as any first
@@ -108,15 +120,16 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
         if (exercise.upperArmSupported() || exercise.traits().braced()) {
             return MOST_KG;
         }
+        Optional<Double> lifted = strength.shoulder(ClientStrength.Way.LIFTING);
+        Optional<Double> heldBehind = strength.shoulder(ClientStrength.Way.BEHIND);
+        if (lifted.isEmpty() && heldBehind.isEmpty()) {
+            return MOST_KG;
+        }
         ExerciseModel model = strength.model();
         Exercise curl = model.catalogue().get(model.referenceCurl());
         double atLeast = model.shoulderNm(curl, strength.person().body(), curlKg);
-        double lifting = strength.shoulder(ClientStrength.Way.LIFTING)
-                .map(nm -> Math.max(nm, atLeast))
-                .orElse(Double.MAX_VALUE);
-        double behind = strength.shoulder(ClientStrength.Way.BEHIND)
-                .map(nm -> Math.max(nm, atLeast))
-                .orElse(Double.MAX_VALUE);
+        double lifting = lifted.map(nm -> Math.max(nm, atLeast)).orElse(Double.MAX_VALUE);
+        double behind = heldBehind.map(nm -> Math.max(nm, atLeast)).orElse(Double.MAX_VALUE);
         List<LoadCurve.Sample> none =
                 model.curve(exercise, strength.person().body(), 0).samples();
         List<LoadCurve.Sample> one =

@@ -125,56 +125,36 @@ public record PlanRequest(
             Map<String, Integer> before,
             @Nullable LocalDate hard,
             boolean lighterWeek) {
-        return copy(day, sets, before, hard, lighterWeek, leftOut, method, wishes, stressBudgets);
+        return copy(equipment, day, sets, before, hard, lighterWeek, leftOut, method, wishes, stressBudgets);
     }
 
     /** The same visit with other exercises left out. */
     PlanRequest leavingOut(Map<String, Reason> other) {
-        return copy(visitOn, budget, inBlock, lastHardOn, lighter, other, method, wishes, stressBudgets);
+        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, other, method, wishes, stressBudgets);
     }
 
     /** The same visit worked by {@code other}. */
     public PlanRequest by(Method other) {
-        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, other, wishes, stressBudgets);
+        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, other, wishes, stressBudgets);
     }
 
     /** The same visit with what the trainer fixed by hand. */
     public PlanRequest wishing(Wishes other) {
-        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, other, stressBudgets);
+        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, other, stressBudgets);
     }
 
     /** The same visit with what sore places may take. */
     public PlanRequest within(List<StressBudget> budgets) {
-        return copy(visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
+        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
     }
 
     /** The same visit where there is other equipment. */
     PlanRequest at(Equipment other) {
-        return new PlanRequest(
-                body,
-                age,
-                visitOn,
-                minutes,
-                other,
-                limits,
-                soreSites,
-                dislikes,
-                known,
-                carryovers,
-                inBlock,
-                leftOut,
-                budget,
-                rest,
-                door,
-                lastHardOn,
-                stiffOrBack,
-                method,
-                wishes,
-                stressBudgets,
-                lighter);
+        return copy(other, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, stressBudgets);
     }
 
     private PlanRequest copy(
+            Equipment at,
             LocalDate day,
             Map<Head.Group, SetBudget> sets,
             Map<String, Integer> before,
@@ -189,7 +169,7 @@ public record PlanRequest(
                 age,
                 day,
                 minutes,
-                equipment,
+                at,
                 limits,
                 soreSites,
                 dislikes,

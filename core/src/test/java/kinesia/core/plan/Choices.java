@@ -17,10 +17,6 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
-import kinesia.core.exercise.Stance;
-import kinesia.core.reason.Reason;
-import kinesia.core.reason.Tag;
-import kinesia.core.screening.Limit;
 import kinesia.core.screening.PainScore;
 
 /**
@@ -32,20 +28,10 @@ final class Choices {
 
     private static final Person SOMEBODY = new Person(new Body(Sex.FEMALE, 1.65, 68), 62, People.USED_TO_IT, Set.of());
 
-    private static final Equipment HOME = new Equipment(
-            List.of(),
-            null,
-            null,
-            null,
-            null,
-            List.of(new Equipment.Band("thin", 20), new Equipment.Band("green", 40)),
-            Set.of("chair", "table"),
-            List.of());
-
     /** Where somebody trains, with the number of kind choices there has to be. */
     enum Place {
         ROOM(People.GYM, 5),
-        HOME(Choices.HOME, 3),
+        HOME(FirstChoices.AT_HOME, 3),
         WHEELCHAIR(People.GYM, 2);
 
         final Equipment equipment;
@@ -116,27 +102,12 @@ final class Choices {
                         ClientStrength.of(RuleFiles.model(), SOMEBODY, List.of(), People.DAY)
                                 .both(),
                         Map.of(),
-                        place == Place.WHEELCHAIR ? FROM_A_CHAIR : List.of(),
+                        place == Place.WHEELCHAIR ? FirstChoices.FROM_A_CHAIR : List.of(),
                         List.of(new SoreSite(site, Side.RIGHT, PainScore.of(4))),
                         place.equipment,
                         List.of(),
                         false));
     }
-
-    private static final List<Limit> FROM_A_CHAIR = Stream.of(Stance.values())
-            .filter(s -> s != Stance.SEATED)
-            .map(s -> new Limit(
-                    Limit.Kind.NO_STANCE,
-                    null,
-                    null,
-                    null,
-                    s.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    null,
-                    null,
-                    null,
-                    People.DAY.plusDays(28),
-                    Reason.of("TEST", Tag.HOUSE, "", "From a wheelchair.", "From the chair.")))
-            .toList();
 
     /** Prints the table. Run by {@code ops/print-choices}. */
     public static void main(String[] args) {

@@ -32,10 +32,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class FamiliesTest {
     private static final ExerciseModel MODEL = RuleFiles.model();
     private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods());
-    private static final Equipment HOME = People.with(
-            List.of(),
-            List.of(new Equipment.Band("thin", 20), new Equipment.Band("green", 40)),
-            Set.of("chair", "table"));
+    private static final Equipment HOME = FirstChoices.AT_HOME;
 
     /** How the place's own table or the movements of any place say it. */
     private static String said(Site site, String movement) {

@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 /** The written people of first-choices.yaml with the atlas that each of them gets. */
 final class FirstChoices {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
-    private static final Equipment AT_HOME = new Equipment(
+    static final Equipment AT_HOME = new Equipment(
             List.of(),
             null,
             null,
@@ -45,7 +45,7 @@ final class FirstChoices {
             List.of());
     private static final RuleFile FILE = read();
 
-    private static final List<Limit> FROM_A_CHAIR = Stream.of(Stance.values())
+    static final List<Limit> FROM_A_CHAIR = Stream.of(Stance.values())
             .filter(s -> s != Stance.SEATED)
             .map(s -> not(s.name().toLowerCase(Locale.ROOT).replace('_', '-')))
             .toList();

@@ -45,6 +45,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
         <div>
           <h4>
             {{ s.name }}
+            <span v-if="guide(s.exerciseKey)?.own" class="tag">the room’s own</span>
             <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
           </h4>
           <dl>

@@ -127,6 +127,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           <p class="quiet mb-0">
             {{ step.unit }}, set {{ step.setNumber }} of {{ step.slot.sets }}
             <span v-if="step.slot.trial" class="tag">trial set</span>
+            <span v-if="guide.own" class="tag">the room’s own</span>
           </p>
           <h1>{{ step.slot.name }}</h1>
           <p v-if="step.side" class="side">{{ title(step.side) }} arm</p>

@@ -97,6 +97,7 @@ function swap(out: string, into: string) {
       <div class="what">
         <h4>
           {{ s.name }}
+          <span v-if="guide(s.exerciseKey)?.own" class="tag">the room’s own</span>
           <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
         </h4>
         <WrittenFields

@@ -9,12 +9,12 @@ import kinesia.client.Client;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Person;
-import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.NextVisit;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
+import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import org.springframework.stereotype.Component;
 
@@ -23,12 +23,12 @@ import org.springframework.stereotype.Component;
 public class ClientStrengths {
     private final TrainingSessions sessions;
     private final SetLogs logs;
-    private final ExerciseModel model;
+    private final RoomCatalogue rooms;
 
-    ClientStrengths(TrainingSessions sessions, SetLogs logs, ExerciseModel model) {
+    ClientStrengths(TrainingSessions sessions, SetLogs logs, RoomCatalogue rooms) {
         this.sessions = sessions;
         this.logs = logs;
-        this.model = model;
+        this.rooms = rooms;
     }
 
     /** Who it is and how strong. */
@@ -48,6 +48,8 @@ public class ClientStrengths {
                 client.ageOn(today),
                 client.details().story().after(lately.size()),
                 SoreSite.moderateArms(standing.soreSites()));
-        return new Known(person, ClientStrength.of(model, person, sets, today));
+        return new Known(
+                person,
+                ClientStrength.of(rooms.of(client.roomId(), client.body()).model(), person, sets, today));
     }
 }

@@ -17,6 +17,7 @@ import kinesia.exercise.AtlasViews.AtlasView;
 import kinesia.exercise.AtlasViews.ExerciseDetail;
 import kinesia.exercise.AtlasViews.ForWhom;
 import kinesia.exercise.AtlasViews.MethodView;
+import kinesia.room.Variation;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;

@@ -30,6 +30,7 @@ import kinesia.core.plan.Methods;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Limit;
+import kinesia.room.Variation;
 import org.jspecify.annotations.Nullable;
 
 /** What the atlas and the workbench show. */

@@ -5,13 +5,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
-import kinesia.core.arm.Sex;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Person;
@@ -19,29 +17,25 @@ import kinesia.core.exercise.Body;
 import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
-import kinesia.core.exercise.Workbench;
 import kinesia.core.plan.Atlas;
 import kinesia.core.plan.SoreSite;
-import kinesia.core.reason.InvalidValue;
 import kinesia.core.response.NextVisit;
 import kinesia.core.screening.Limit;
 import kinesia.dose.ClientStrengths;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSessions;
+import kinesia.room.RoomCatalogue;
 import kinesia.room.StarterPlaces;
+import kinesia.room.Variation;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
-import kinesia.shared.StoredJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Everything the core's atlas asks of one client, or of nobody in particular. */
 @Component
 class ClientAtlas {
-    /** Whom figures and loads are worked out for while no client is chosen. */
-    static final Body ANYBODY = new Body(Sex.FEMALE, 1.65, 68);
-
     private final Clients clients;
     private final Standings standings;
     private final RoomCalendar calendar;
@@ -49,7 +43,7 @@ class ClientAtlas {
     private final SetLogs logs;
     private final StarterPlaces places;
     private final ClientStrengths strengths;
-    private final Variations variations;
+    private final RoomCatalogue rooms;
     private final ExerciseModel model;
 
     ClientAtlas(
@@ -60,7 +54,7 @@ class ClientAtlas {
             SetLogs logs,
             StarterPlaces places,
             ClientStrengths strengths,
-            Variations variations,
+            RoomCatalogue rooms,
             ExerciseModel model) {
         this.clients = clients;
         this.standings = standings;
@@ -69,7 +63,7 @@ class ClientAtlas {
         this.logs = logs;
         this.places = places;
         this.strengths = strengths;
-        this.variations = variations;
+        this.rooms = rooms;
         this.model = model;
     }
 
@@ -104,8 +98,8 @@ class ClientAtlas {
             Equipment here = places.forRoom(who.roomId()).get(0).equipment();
             return make(
                     null,
-                    Person.anybody(ANYBODY),
-                    ClientStrength.ofAnybody(model, ANYBODY),
+                    Person.anybody(RoomCatalogue.ANYBODY),
+                    ClientStrength.ofAnybody(model, RoomCatalogue.ANYBODY),
                     List.of(),
                     List.of(),
                     here,
@@ -148,27 +142,12 @@ class ClientAtlas {
             SignedIn who) {
         Body body = person.body();
         Map<String, Variation> own = new LinkedHashMap<>();
-        StoredJson.readable(variations.findByRoomIdOrderByName(who.roomId()), Variation::adjustment)
-                .forEach(v -> own.put(v.key(), v));
+        List<RoomCatalogue.Own> there = rooms.of(who.roomId(), body).toChoose();
+        there.forEach(o -> own.put(o.key(), o.variation()));
         ExerciseModel withOwn = model.with(model.catalogue()
-                .with(own.values().stream()
-                        .flatMap(v -> exercise(v, body).stream())
-                        .toList()));
+                .with(there.stream().map(RoomCatalogue.Own::exercise).toList()));
         Atlas.Asked asked = new Atlas.Asked(
                 person, strength, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
         return new For(client, body, limits, sore, equipment, withOwn, own, asked);
-    }
-
-    /** The variation for this body; empty when its entry is gone, or cannot be turned so on a body of this size. */
-    private Optional<Exercise> exercise(Variation variation, Body body) {
-        return model.catalogue().find(variation.exerciseKey()).flatMap(entry -> {
-            try {
-                return Optional.of(new Workbench(entry, body, model.stimulusRules())
-                        .apply(variation.adjustment())
-                        .called(variation.key(), variation.name()));
-            } catch (InvalidValue e) {
-                return Optional.empty();
-            }
-        });
     }
 }

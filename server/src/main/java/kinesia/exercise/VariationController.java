@@ -11,6 +11,9 @@ import kinesia.core.exercise.Adjustment;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Workbench;
+import kinesia.room.RoomCatalogue;
+import kinesia.room.Variation;
+import kinesia.room.Variations;
 import kinesia.shared.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -54,9 +57,10 @@ class VariationController {
                 .orElseThrow(() -> Problem.invalid(
                         List.of(new Problem.Field("exerciseKey", "is not an exercise of the catalogue"))));
         // What cannot be done is refused before it is kept.
-        new Workbench(entry, ClientAtlas.ANYBODY, model.stimulusRules()).apply(body.adjustment());
-        boolean taken = variations.findByRoomIdOrderByName(who.roomId()).stream()
-                .anyMatch(v -> !v.id().equals(id)
+        new Workbench(entry, RoomCatalogue.ANYBODY, model.stimulusRules()).apply(body.adjustment());
+        boolean taken = variations.findByRoomId(who.roomId()).stream()
+                .anyMatch(v -> v.isKept()
+                        && !v.id().equals(id)
                         && v.name().equalsIgnoreCase(body.name().strip()));
         if (taken) {
             throw Problem.invalid(List.of(new Problem.Field("name", "is already the name of another variation")));
@@ -82,11 +86,15 @@ class VariationController {
         return new VariationView(saved.id(), saved.key(), saved.name(), saved.exerciseKey(), saved.adjustment());
     }
 
+    /** It is offered no more; what was planned and done with it stays. */
     @DeleteMapping("/api/variations/{id}")
     @Transactional
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void drop(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        variations.findById(id).filter(v -> v.roomId().equals(who.roomId())).ifPresent(variations::delete);
+        variations
+                .findById(id)
+                .filter(v -> v.roomId().equals(who.roomId()))
+                .ifPresent(v -> v.drop(calendar.today(who.roomId())));
     }
 
     private static void require(Variation variation, SignedIn who) {

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.UUID;
+import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Body;
@@ -44,7 +45,7 @@ class FloorLooks {
     private record WhoAndWhere(UUID clientId, long clientVersion, UUID placeId, long placeVersion) {}
 
     /** Who works, and what the place that the session was planned for has. */
-    record Here(Equipment equipment, Body body) {}
+    record Here(UUID roomId, Equipment equipment, Body body) {}
 
     /** A session as it stands, held until the transaction ends. */
     record Look(LocalDate visitOn, TrainingSession.Status status, Here here) {
@@ -73,8 +74,8 @@ class FloorLooks {
     }
 
     private Here read(WhoAndWhere key) {
+        Client client = clients.findById(key.clientId()).orElseThrow();
         return new Here(
-                places.findById(key.placeId()).orElseThrow().equipment(),
-                clients.findById(key.clientId()).orElseThrow().body());
+                client.roomId(), places.findById(key.placeId()).orElseThrow().equipment(), client.body());
     }
 }

@@ -26,6 +26,7 @@ import kinesia.core.response.TrainingHold;
 import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
 import kinesia.room.Places;
+import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -38,7 +39,7 @@ class SessionViews {
     private final SessionNotes notes;
     private final Places places;
     private final Standings standings;
-    private final ExerciseModel model;
+    private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
 
     SessionViews(
@@ -47,20 +48,21 @@ class SessionViews {
             SessionNotes notes,
             Places places,
             Standings standings,
-            ExerciseModel model,
+            RoomCatalogue rooms,
             RoomCalendar calendar) {
         this.plans = plans;
         this.logs = logs;
         this.notes = notes;
         this.places = places;
         this.standings = standings;
-        this.model = model;
+        this.rooms = rooms;
         this.calendar = calendar;
     }
 
-    /** What the floor and plan screens need of one slot beyond the plan. */
+    /** What the floor and plan screens need of one slot beyond the plan; {@code own} is the room's own variation. */
     record SlotGuide(
             String exerciseKey,
+            boolean own,
             Figure figure,
             List<Load> loads,
             List<String> setUp,
@@ -98,7 +100,7 @@ class SessionViews {
 
     /** What a set says about the next one. */
     InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
-        Exercise exercise = model.catalogue().get(slot.exerciseKey());
+        Exercise exercise = rooms.get(here.roomId(), here.body(), slot.exerciseKey());
         ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
         return InSession.after(slot, set, loads);
     }
@@ -135,7 +137,7 @@ class SessionViews {
                 session.status(),
                 session.stopSign(),
                 plan,
-                guides(model, here(session, client), plan),
+                guides(rooms.of(client.roomId(), client.body()), here(session, client), plan),
                 session.soreSites(),
                 session.changes(),
                 session.signals(),
@@ -161,16 +163,18 @@ class SessionViews {
         Place place = elsewhere == null
                 ? client.place()
                 : places.findByIdAndRoomId(elsewhere, client.roomId()).orElse(client.place());
-        return new Here(place.equipment(), client.body());
+        return new Here(client.roomId(), place.equipment(), client.body());
     }
 
-    private static List<SlotGuide> guides(ExerciseModel model, Here here, Plan plan) {
+    private static List<SlotGuide> guides(RoomCatalogue.Here room, Here here, Plan plan) {
+        ExerciseModel model = room.model();
         return plan.slots().stream()
                 .map(slot -> {
                     Exercise exercise =
                             model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
                     return new SlotGuide(
                             slot.exerciseKey(),
+                            room.isOwn(slot.exerciseKey()),
                             Figure.of(model, exercise, here.body(), slot.load().kg()),
                             ReachableLoads.of(
                                             here.equipment(), model.catalogue().get(slot.exerciseKey()), here.body())

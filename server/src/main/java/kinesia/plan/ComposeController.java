@@ -45,6 +45,7 @@ import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
 import kinesia.core.screening.Limit;
 import kinesia.room.Places;
+import kinesia.room.RoomCatalogue;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -68,7 +69,7 @@ class ComposeController {
     private final VisitPlanner visits;
     private final Planner planner;
     private final Methods methods;
-    private final ExerciseModel model;
+    private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
 
     ComposeController(
@@ -78,7 +79,7 @@ class ComposeController {
             VisitPlanner visits,
             Planner planner,
             Methods methods,
-            ExerciseModel model,
+            RoomCatalogue rooms,
             RoomCalendar calendar) {
         this.clients = clients;
         this.places = places;
@@ -86,7 +87,7 @@ class ComposeController {
         this.visits = visits;
         this.planner = planner;
         this.methods = methods;
-        this.model = model;
+        this.rooms = rooms;
         this.calendar = calendar;
     }
 
@@ -117,9 +118,10 @@ class ComposeController {
     /** Stimulus of a head, in hard sets, against the sets of its group today. */
     record HeadBar(Head head, double sets, int allowed) {}
 
-    /** What is drawn beside a slot, and what a sheet for home says of it. */
+    /** What is drawn beside a slot, and what a sheet for home says of it; {@code own} is the room's own variation. */
     record SlotFigure(
             String exerciseKey,
+            boolean own,
             Figure figure,
             List<String> setUp,
             String up,
@@ -165,7 +167,7 @@ class ComposeController {
             return refused(ready);
         }
         PlanResult result = visits.compose(request, ask.composition());
-        return composed(request, result, marks(request, ask.composition()), differences(ask, result.plan(), who));
+        return composed(request, result, marks(request, ask.composition()), differences(ask, result.plan(), who), who);
     }
 
     /** A session written freely, held against limits, clock and budgets; it is marked and not refused. */
@@ -187,7 +189,7 @@ class ComposeController {
             return refused(ready);
         }
         PlanCheck.Checked checked = visits.check(request, written);
-        return composed(request, new PlanResult(checked.plan(), List.of()), checked.marks(), List.of());
+        return composed(request, new PlanResult(checked.plan(), List.of()), checked.marks(), List.of(), who);
     }
 
     /** Weeks of sessions as they would go if every visit were "go". */
@@ -276,7 +278,8 @@ class ComposeController {
                 method,
                 composition.wishes(),
                 List.of(),
-                false);
+                false,
+                List.of());
     }
 
     private Composed refused(VisitPlanner.Ready ready) {
@@ -294,11 +297,13 @@ class ComposeController {
                 List.of());
     }
 
-    private SlotFigure drawn(PlanRequest request, Plan.Slot slot) {
+    private static SlotFigure drawn(RoomCatalogue.Here room, PlanRequest request, Plan.Slot slot) {
+        ExerciseModel model = room.model();
         Exercise exercise = model.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
         LoadCurve curve = model.curve(exercise, request.body(), slot.load().kg());
         return new SlotFigure(
                 exercise.key(),
+                room.isOwn(exercise.key()),
                 Figure.still(exercise, request.body(), curve),
                 exercise.guidance().setUp(),
                 exercise.guidance().up(),
@@ -324,12 +329,18 @@ class ComposeController {
     }
 
     private Composed composed(
-            PlanRequest request, PlanResult result, List<PlanCheck.Mark> marks, List<Changes.Change> changes) {
+            PlanRequest request,
+            PlanResult result,
+            List<PlanCheck.Mark> marks,
+            List<Changes.Change> changes,
+            SignedIn who) {
         Plan plan = result.plan();
+        RoomCatalogue.Here room = rooms.of(who.roomId(), request.body());
         List<SlotFigure> figures = plan == null
                 ? List.of()
-                : plan.slots().stream().map(s -> drawn(request, s)).toList();
-        SessionSums sums = new SessionSums(model, planner.strength(request).both(), request, plan);
+                : plan.slots().stream().map(s -> drawn(room, request, s)).toList();
+        SessionSums sums =
+                new SessionSums(room.model(), planner.strength(request).both(), request, plan);
         return new Composed(
                 request.visitOn(),
                 request.minutes(),

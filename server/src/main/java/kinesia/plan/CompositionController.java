@@ -9,7 +9,6 @@ import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
 import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Role;
 import kinesia.core.plan.LimitCheck;
 import kinesia.core.plan.Methods;
@@ -20,6 +19,7 @@ import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Limit;
 import kinesia.room.Places;
+import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
@@ -45,7 +45,7 @@ class CompositionController {
     private final Standings standings;
     private final Places places;
     private final Methods methods;
-    private final ExerciseModel model;
+    private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
 
     CompositionController(
@@ -55,7 +55,7 @@ class CompositionController {
             Standings standings,
             Places places,
             Methods methods,
-            ExerciseModel model,
+            RoomCatalogue rooms,
             RoomCalendar calendar) {
         this.clients = clients;
         this.compositions = compositions;
@@ -63,7 +63,7 @@ class CompositionController {
         this.standings = standings;
         this.places = places;
         this.methods = methods;
-        this.model = model;
+        this.rooms = rooms;
         this.calendar = calendar;
     }
 
@@ -209,7 +209,7 @@ class CompositionController {
                 places.findByRoomIdOrderByName(who.roomId()).stream()
                         .map(p -> new PlaceChoice(p.id(), p.name()))
                         .toList(),
-                model.catalogue().all().stream()
+                rooms.outline(who.roomId()).choices().stream()
                         .filter(e -> e.role().trainsTheArm() || e.role() == Role.COMPANION || e.role() == Role.CARE)
                         .map(CompositionController::choice)
                         .toList());

@@ -2,15 +2,18 @@ package kinesia.plan;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
-import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Catalogue;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
@@ -22,6 +25,7 @@ import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
 import kinesia.core.response.NextVisit;
 import kinesia.core.response.NextVisit.Preparation;
@@ -31,6 +35,7 @@ import kinesia.core.response.SiteSignal;
 import kinesia.core.response.TrainingHold;
 import kinesia.core.response.WeekDose;
 import kinesia.core.screening.Limit;
+import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -38,13 +43,13 @@ import org.springframework.stereotype.Component;
 /** Turns what is stored about a client into the core's request, and the core's answer into an outcome to show. */
 @Component
 public class VisitPlanner {
-    private final ExerciseModel model;
+    private final RoomCatalogue rooms;
     private final Planner planner;
     private final Methods methods;
     private final PlanCheck check;
 
-    VisitPlanner(ExerciseModel model, Planner planner, Methods methods) {
-        this.model = model;
+    VisitPlanner(RoomCatalogue rooms, Planner planner, Methods methods) {
+        this.rooms = rooms;
         this.planner = planner;
         this.methods = methods;
         this.check = new PlanCheck(planner);
@@ -138,12 +143,14 @@ public class VisitPlanner {
         ClientDetails details = client.details();
         List<SoreSite> sore = standing.soreSites();
         List<Limit> limits = standing.inForce().limits();
+        RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
         Preparation past = NextVisit.prepare(
                 new NextVisit.Visit(
-                        model, client.body(), equipment, limits, day, details.visitsPerWeek(), !sore.isEmpty()),
+                        room.model(), client.body(), equipment, limits, day, details.visitsPerWeek(), !sore.isEmpty()),
                 records);
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();
+        List<RoomCatalogue.Own> gone = gone(room, history);
         Method method = composition.method() == null
                 ? Methods.open()
                 : methods.find(composition.method()).orElseGet(Methods::open);
@@ -159,7 +166,7 @@ public class VisitPlanner {
                 new PlanRequest.Known(details.story().after(records.size()), history, day),
                 past.carryovers(),
                 inBlock(records),
-                past.leftOut(),
+                without(past.leftOut(), gone),
                 past.budget(),
                 past.rest(),
                 door,
@@ -173,13 +180,42 @@ public class VisitPlanner {
                         details.heavyDays().size(),
                         details.otherTraining(),
                         place -> WeekDose.before(records, place, day)),
-                false);
+                false,
+                Stream.concat(room.toChoose().stream(), gone.stream())
+                        .map(RoomCatalogue.Own::exercise)
+                        .toList());
         return new Ready(request, null, past.lastSignals());
+    }
+
+    /** What was done and is not there any more: it still tells how strong somebody is, and is not planned. */
+    private static List<RoomCatalogue.Own> gone(RoomCatalogue.Here room, List<LoggedSet> history) {
+        return room.own().stream()
+                .filter(o -> !o.there()
+                        && history.stream().anyMatch(s -> s.exerciseKey().equals(o.key())))
+                .toList();
+    }
+
+    private static Map<String, Reason> without(Map<String, Reason> leftOut, List<RoomCatalogue.Own> gone) {
+        Map<String, Reason> all = new HashMap<>(leftOut);
+        gone.forEach(o -> all.put(
+                o.key(),
+                Reason.of(
+                        "CHOICE-dropped",
+                        Tag.HOUSE,
+                        "",
+                        "The room does not keep it any more.",
+                        "We do not use this one any more.")));
+        return all;
     }
 
     /** The first day, not before {@code today}, that the client may be trained on. */
     public LocalDate firstDay(Client client, Standing standing, List<SessionRecord> records, LocalDate today) {
-        return firstDay(client, standing, records, SignalRules.judge(records), today);
+        return firstDay(client, standing, records, SignalRules.judge(records), today, catalogue(client.roomId()));
+    }
+
+    /** What a room trains with, for {@link #firstDay} of many clients. */
+    public Catalogue catalogue(UUID roomId) {
+        return rooms.outline(roomId).model().catalogue();
     }
 
     /** The same where the signals of {@code records} are known already. */
@@ -188,9 +224,10 @@ public class VisitPlanner {
             Standing standing,
             List<SessionRecord> records,
             List<Map<SessionRecord.Place, SiteSignal>> signals,
-            LocalDate today) {
+            LocalDate today,
+            Catalogue catalogue) {
         return NextVisit.firstDay(
-                model.catalogue(),
+                catalogue,
                 records,
                 signals,
                 today,

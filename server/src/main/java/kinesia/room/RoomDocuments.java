@@ -2,13 +2,19 @@ package kinesia.room;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import kinesia.core.dose.Equipment;
+import kinesia.core.exercise.Adjustment;
 import kinesia.shared.StoredType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** What is kept of places as documents. */
+/** What is kept of places and own exercises as documents. */
 @Configuration
 class RoomDocuments {
+    @Bean
+    static StoredType variationDocument() {
+        return StoredType.of(Adjustment.class);
+    }
+
     @Bean
     static StoredType equipmentDocument() {
         return StoredType.of(Equipment.class).then(document -> {

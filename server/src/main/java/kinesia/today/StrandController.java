@@ -168,7 +168,8 @@ class StrandController {
                 ? List.of()
                 : List.copyOf(signals.get(signals.size() - 1).values());
         if (standing.hold(client.stop(), lastOn, lastSignals) == null) {
-            LocalDate day = visits.firstDay(client, standing, records, signals, today);
+            LocalDate day =
+                    visits.firstDay(client, standing, records, signals, today, visits.catalogue(client.roomId()));
             items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
         }
         return items;

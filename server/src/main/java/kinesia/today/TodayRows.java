@@ -17,6 +17,7 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.Rooms;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.exercise.Catalogue;
 import kinesia.core.response.NextAction;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
@@ -132,7 +133,7 @@ class TodayRows {
         });
         for (int i = 0; i < changed.size(); i += AT_ONCE) {
             List<UUID> some = changed.subList(i, Math.min(changed.size(), i + AT_ONCE));
-            for (ClientToday row : workedOut(some, today)) {
+            for (ClientToday row : workedOut(some, roomId, today)) {
                 rows.add(row);
                 known.put(row.id(), new Kept(today, marks.get(row.id()), row));
             }
@@ -141,19 +142,19 @@ class TodayRows {
         return rows;
     }
 
-    private List<ClientToday> workedOut(List<UUID> ids, LocalDate today) {
+    private List<ClientToday> workedOut(List<UUID> ids, UUID roomId, LocalDate today) {
         try {
-            return together(ids, today);
+            return together(ids, roomId, today);
         } catch (StoredJson.Unreadable e) {
             // One record that cannot be read takes nothing from the others.
             LOG.warn("a record cannot be read: {}", e.getMessage());
-            return ids.stream().map(id -> alone(id, today)).toList();
+            return ids.stream().map(id -> alone(id, roomId, today)).toList();
         }
     }
 
-    private ClientToday alone(UUID id, LocalDate today) {
+    private ClientToday alone(UUID id, UUID roomId, LocalDate today) {
         try {
-            return together(List.of(id), today).get(0);
+            return together(List.of(id), roomId, today).get(0);
         } catch (StoredJson.Unreadable e) {
             Client client = clients.findById(id).orElseThrow();
             return new ClientToday(
@@ -174,7 +175,8 @@ class TodayRows {
         }
     }
 
-    private List<ClientToday> together(List<UUID> ids, LocalDate today) {
+    private List<ClientToday> together(List<UUID> ids, UUID roomId, LocalDate today) {
+        Catalogue catalogue = visits.catalogue(roomId);
         Map<UUID, List<SessionHistory.Entry>> entries = history.outline(ids, today);
         Map<UUID, Standing> standing = standings.ofAll(ids, today);
         Map<UUID, TrainingSession> open =
@@ -189,6 +191,7 @@ class TodayRows {
                         standing.getOrDefault(c.id(), Standing.UNSCREENED),
                         open.get(c.id()),
                         entries.getOrDefault(c.id(), List.of()),
+                        catalogue,
                         today))
                 .toList();
     }
@@ -199,6 +202,7 @@ class TodayRows {
             Standing standing,
             @Nullable TrainingSession open,
             List<SessionHistory.Entry> entries,
+            Catalogue catalogue,
             LocalDate today) {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
@@ -207,7 +211,7 @@ class TodayRows {
         Collection<SiteSignal> signals =
                 judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);
-        LocalDate day = visits.firstDay(client, standing, records, judged, today);
+        LocalDate day = visits.firstDay(client, standing, records, judged, today, catalogue);
         TrainingHold hold =
                 standing.hold(client.stop(), last == null ? null : last.record().on(), signals);
         NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));

@@ -17,7 +17,6 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.Exercise;
-import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.Slot;
@@ -36,11 +35,9 @@ public final class PlanCheck {
     private static final int MOST_SETS = 6;
 
     private final Planner planner;
-    private final ExerciseModel model;
 
     public PlanCheck(Planner planner) {
         this.planner = planner;
-        this.model = planner.model();
     }
 
     /**
@@ -159,7 +156,7 @@ public final class PlanCheck {
                     slots));
         }
         List<Slot> slotsOfAll = units.stream().flatMap(u -> u.slots().stream()).toList();
-        same(slotsOfAll, marks);
+        same(slotsOfAll, fits, marks);
         sets(request, slotsOfAll, fits, marks);
         stress(request, slotsOfAll, fits, marks);
         List<WarmUp.Step> warmUp = WarmUp.general(
@@ -275,10 +272,12 @@ public final class PlanCheck {
         return nearest;
     }
 
-    private void same(List<Slot> slots, List<Mark> marks) {
+    private static void same(List<Slot> slots, Map<String, Fit> fits, List<Mark> marks) {
         Set<String> families = new HashSet<>();
         for (Slot slot : slots) {
-            String family = model.catalogue().get(slot.exerciseKey()).movementFamily();
+            String family = Objects.requireNonNull(fits.get(slot.exerciseKey()))
+                    .exercise()
+                    .movementFamily();
             if (!families.add(family)) {
                 marks.add(new Mark(
                         slot.exerciseKey(),

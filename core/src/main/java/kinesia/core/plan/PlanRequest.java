@@ -11,6 +11,7 @@ import kinesia.core.dose.Person;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.InvalidValue;
@@ -34,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param wishes what the trainer fixed by hand
  * @param stressBudgets what sore places may take at this visit
  * @param lighter a lighter week: less load, the budget is already smaller
+ * @param own exercises that the room made itself, for this body; they stand beside the catalogue's
  */
 public record PlanRequest(
         Body body,
@@ -56,7 +58,8 @@ public record PlanRequest(
         Method method,
         Wishes wishes,
         List<StressBudget> stressBudgets,
-        boolean lighter) {
+        boolean lighter,
+        List<Exercise> own) {
     /** The shortest and longest visit that can be planned, minutes. */
     public static final int SHORTEST_MINUTES = 8;
 
@@ -73,6 +76,7 @@ public record PlanRequest(
         leftOut = Map.copyOf(leftOut);
         budget = Map.copyOf(budget);
         stressBudgets = List.copyOf(stressBudgets);
+        own = List.copyOf(own);
     }
 
     /** A request without method, wishes and stress budgets. */
@@ -115,7 +119,8 @@ public record PlanRequest(
                 Methods.open(),
                 Wishes.NONE,
                 List.of(),
-                false);
+                false,
+                List.of());
     }
 
     /** The same client on another day of a block. */
@@ -146,6 +151,33 @@ public record PlanRequest(
     /** The same visit with what sore places may take. */
     public PlanRequest within(List<StressBudget> budgets) {
         return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
+    }
+
+    /** The same visit in a room that made {@code exercises} itself. */
+    public PlanRequest withOwn(List<Exercise> exercises) {
+        return new PlanRequest(
+                body,
+                age,
+                visitOn,
+                minutes,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                known,
+                carryovers,
+                inBlock,
+                leftOut,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                method,
+                wishes,
+                stressBudgets,
+                lighter,
+                exercises);
     }
 
     /** The same visit where there is other equipment. */
@@ -185,7 +217,8 @@ public record PlanRequest(
                 worked,
                 wished,
                 budgets,
-                lighterWeek);
+                lighterWeek,
+                own);
     }
 
     /**

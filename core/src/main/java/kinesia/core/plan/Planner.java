@@ -126,8 +126,9 @@ public final class Planner {
                 notes);
     }
 
-    ExerciseModel model() {
-        return model;
+    /** The exercises there are for {@code request}: the catalogue's and the room's own. */
+    ExerciseModel model(PlanRequest request) {
+        return request.own().isEmpty() ? model : model.with(model.catalogue().with(request.own()));
     }
 
     /** How strong the client of {@code request} is. */
@@ -142,7 +143,7 @@ public final class Planner {
 
     /** The same of those entries that {@code only} takes. */
     Candidates candidates(PlanRequest request, Predicate<Exercise> only) {
-        return new Candidates(model, recent.of(request), recent.first(request), request, only);
+        return new Candidates(model(request), recent.of(request), recent.first(request), request, only);
     }
 
     private static boolean isOpen(Method method) {

@@ -109,7 +109,7 @@ final class Suitabilities {
 
         private record Client(Body body, ElbowStrength strength, List<Limit> limits) {}
 
-        private record Evidence(Person person, PlanRequest.Known known) {}
+        private record Evidence(Person person, PlanRequest.Known known, List<Exercise> own) {}
 
         Recent(ExerciseModel model) {
             this.model = model;
@@ -124,9 +124,12 @@ final class Suitabilities {
         /** How strong the client of {@code request} is, and what follows from that for what was never done. */
         synchronized FirstLoads first(PlanRequest request) {
             return firstLoads.computeIfAbsent(
-                    new Evidence(request.person(), request.known()),
+                    new Evidence(request.person(), request.known(), request.own()),
                     a -> new FirstLoads(ClientStrength.of(
-                            model, a.person(), a.known().sets(), a.known().on())));
+                            model.with(model.catalogue().with(a.own())),
+                            a.person(),
+                            a.known().sets(),
+                            a.known().on())));
         }
     }
 }

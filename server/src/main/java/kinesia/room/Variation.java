@@ -1,4 +1,4 @@
-package kinesia.exercise;
+package kinesia.room;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -14,10 +14,10 @@ import org.hibernate.type.SqlTypes;
 import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 
-/** A room's own variation of a catalogue entry. */
+/** A room's own variation of a catalogue entry. One that is dropped stays for what was done with it. */
 @Entity
 @DynamicUpdate
-class Variation {
+public class Variation {
     private static final String KEY_PREFIX = "own-";
 
     @Id
@@ -36,45 +36,56 @@ class Variation {
 
     private String keptBy;
     private LocalDate keptOn;
+    private @Nullable LocalDate droppedOn;
 
     protected Variation() {}
 
-    Variation(UUID id, UUID roomId, String exerciseKey, String name, Adjustment adjustment, String by, LocalDate on) {
+    public Variation(
+            UUID id, UUID roomId, String exerciseKey, String name, Adjustment adjustment, String by, LocalDate on) {
         this.id = id;
         this.roomId = roomId;
         this.exerciseKey = exerciseKey;
         change(name, adjustment, by, on);
     }
 
-    final void change(String newName, Adjustment newAdjustment, String by, LocalDate on) {
+    public final void change(String newName, Adjustment newAdjustment, String by, LocalDate on) {
         name = newName.strip();
         adjustment = newAdjustment;
         keptBy = by;
         keptOn = on;
+        droppedOn = null;
     }
 
-    UUID id() {
+    public void drop(LocalDate on) {
+        droppedOn = on;
+    }
+
+    public boolean isKept() {
+        return droppedOn == null;
+    }
+
+    public UUID id() {
         return id;
     }
 
-    UUID roomId() {
+    public UUID roomId() {
         return roomId;
     }
 
-    String name() {
+    public String name() {
         return name;
     }
 
-    String exerciseKey() {
+    public String exerciseKey() {
         return exerciseKey;
     }
 
     /** The key by which the atlas knows it. */
-    String key() {
+    public String key() {
         return KEY_PREFIX + id;
     }
 
-    Adjustment adjustment() {
+    public Adjustment adjustment() {
         return StoredJson.readable(adjustment, "variation");
     }
 }

@@ -152,7 +152,11 @@ final class Candidates {
         FirstLoad first = this.first.of(sorted.exercise());
         firstLoads.put(key, first);
         // Where nothing sore is loaded, a load a tenth over it will do for about eight repetitions.
-        return sorted.bounded(first.kg(), loadsSore(sorted) ? 0 : StartLoad.NEARLY);
+        Fit bounded = sorted.bounded(first.kg(), loadsSore(sorted) ? 0 : StartLoad.NEARLY);
+        // Beside a load that is right, one that is a little heavy comes second.
+        return StartLoad.isALittleHeavy(bounded.loads(), first.kg())
+                ? bounded.cappedAt(Worth.second(bounded.worth()))
+                : bounded;
     }
 
     private boolean loadsSore(Fit fit) {

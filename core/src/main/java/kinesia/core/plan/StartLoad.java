@@ -144,6 +144,11 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                         .with("load", load.label()));
     }
 
+    /** Whether the lightest of {@code loads} is over what is right, {@code kg}, by more than counts as right. */
+    static boolean isALittleHeavy(ReachableLoads loads, double kg) {
+        return !loads.isEmpty() && loads.lightest().kg() > kg * (1 + A_LITTLE) + 1e-9;
+    }
+
     private static StartLoad aLittleHeavy(ReachableLoads loads, FirstLoad first) {
         Load load = loads.lightest();
         return new StartLoad(

@@ -23,6 +23,9 @@ final class Worth {
     // A little more than what counts as the same [house].
     private static final double OPENS_BY = 0.05;
 
+    // As much as makes a change worth while (RULES 5, twice the 5 % of a swap) [house].
+    private static final double SECOND_BY = 0.1;
+
     private final double care;
     private final List<SoreSite> soreSites;
 
@@ -88,6 +91,11 @@ final class Worth {
     /** What is worth {@code otherwise}, where a limit says that it comes after everything else. */
     static double last(double otherwise) {
         return otherwise - COMES_LAST;
+    }
+
+    /** What is worth {@code otherwise}, where the lightest load is a little heavy. */
+    static double second(double otherwise) {
+        return otherwise - Math.abs(otherwise) * SECOND_BY;
     }
 
     /** The most that is worth anything beside what opens for its muscle, the best of which is worth {@code opener}. */

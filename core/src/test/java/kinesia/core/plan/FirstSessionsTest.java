@@ -12,6 +12,9 @@ class FirstSessionsTest {
     void each_start_load_is_the_heaviest_there_is_under_what_is_right_or_says_that_it_is_a_little_heavy() {
         List<FirstSessions.Start> starts = FirstSessions.all();
         assertThat(starts).hasSizeGreaterThan(75);
+        // Beside a load that is right, one that is a little heavy is rare.
+        assertThat(starts.stream().filter(FirstSessionsTest::isALittleHeavy).count())
+                .isLessThan(10);
         for (FirstSessions.Start start : starts) {
             if (start.first() == null) {
                 continue;
@@ -19,7 +22,7 @@ class FirstSessionsTest {
             String which = start.who().who() + ": " + start.slot().name();
             double right = start.first().kg();
             Load load = start.slot().load();
-            boolean heavy = start.slot().why().get(Plan.Aspect.LOAD).ruleId().equals("LOAD-a-little-heavy");
+            boolean heavy = isALittleHeavy(start);
             assertThat(load.kg()).as(which).isLessThanOrEqualTo(right * (heavy ? 1.1 : 1.05) + 0.006);
             double lighter = start.slot().reps().high() > 14 ? 0.9 : 1;
             start.loads()
@@ -27,5 +30,9 @@ class FirstSessionsTest {
                     .ifPresent(next ->
                             assertThat(next.kg()).as(which + ", the next load").isGreaterThan(right * lighter * 0.94));
         }
+    }
+
+    private static boolean isALittleHeavy(FirstSessions.Start start) {
+        return start.slot().why().get(Plan.Aspect.LOAD).ruleId().equals("LOAD-a-little-heavy");
     }
 }

@@ -30,10 +30,12 @@ import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Block;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Goal;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
@@ -142,7 +144,7 @@ public class PlanBenchmark {
                         Door.quiet(),
                         null,
                         false)
-                .within(ArmBudget.of(sore, 2, 1, "", place -> 20));
+                .within(ArmBudget.of(sore, TrainingWeek.of(Goal.FUNCTION, 2), place -> 20));
     }
 
     private static LoggedSet done(String key, double kg) {

@@ -10,6 +10,7 @@ import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
+import kinesia.core.plan.CareRules;
 import kinesia.core.plan.Methods;
 import kinesia.core.screening.ScreenQuestions;
 import kinesia.core.screening.ScreeningFile;
@@ -41,6 +42,10 @@ public final class RuleFiles {
 
     public static Methods methods() {
         return Methods.parse("methods.yaml", text("methods.yaml"), CATALOGUE);
+    }
+
+    public static CareRules careWork() {
+        return CareRules.parse("care-work.yaml", text("care-work.yaml"), CATALOGUE);
     }
 
     public static String text(String name) {

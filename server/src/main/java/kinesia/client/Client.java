@@ -15,6 +15,7 @@ import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Body;
+import kinesia.core.plan.Goal;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import kinesia.core.screening.ScreenAnswers.PastStop;
 import kinesia.room.Place;
@@ -56,7 +57,7 @@ public class Client {
     private Side hand;
 
     @Enumerated(EnumType.STRING)
-    private ClientDetails.Goal goal;
+    private Goal goal;
 
     private String life;
 
@@ -120,6 +121,7 @@ public class Client {
                 said.cautionDetails(),
                 said.dislikes(),
                 otherTraining,
+                said.elsewhere(),
                 said.heavyDays(),
                 said.days(),
                 said.events(),

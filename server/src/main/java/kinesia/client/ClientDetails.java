@@ -12,10 +12,13 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.TrainingStory;
+import kinesia.core.plan.Goal;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautionDetails what was said of a caution beyond yes, by its id
  * @param dislikes keys of exercises the client does not want
  * @param otherTraining rows, presses and the like done elsewhere; empty when there is none
+ * @param elsewhere what of that trains which muscle, day by day
  * @param heavyDays days of the week that are heavy for the arms
  * @param days days of the week the client can come
  * @param events what is coming up, by date
@@ -71,6 +75,9 @@ public record ClientDetails(
         @Nullable @Size(max = 400, message = "at most 400 characters")
         String otherTraining,
 
+        @Nullable @Size(max = 14, message = "at most 14 lines")
+        List<TrainingWeek.OtherTraining> elsewhere,
+
         @Nullable List<DayOfWeek> heavyDays,
         @Nullable List<DayOfWeek> days,
 
@@ -84,6 +91,7 @@ public record ClientDetails(
     public ClientDetails {
         cautionDetails = cautionDetails == null ? Map.of() : Map.copyOf(cautionDetails);
         otherTraining = otherTraining == null ? "" : otherTraining;
+        elsewhere = elsewhere == null ? List.of() : List.copyOf(elsewhere);
         heavyDays = heavyDays == null ? List.of() : List.copyOf(heavyDays);
         days = days == null ? List.of() : List.copyOf(days);
         events = events == null ? List.of() : List.copyOf(events);
@@ -110,22 +118,24 @@ public record ClientDetails(
         }
     }
 
+    /** What the client's weeks are like, as planning needs it. */
+    public TrainingWeek week() {
+        return new TrainingWeek(
+                goal,
+                visitsPerWeek,
+                Set.copyOf(days),
+                Set.copyOf(heavyDays),
+                !elsewhere.isEmpty() || !otherTraining.isBlank(),
+                elsewhere,
+                events.stream().map(ComingEvent::on).toList());
+    }
+
     /** Something coming up: a concert, a regatta, a journey. */
     public record ComingEvent(
             @NotBlank(message = "is needed") @Size(max = 80, message = "at most 80 characters")
             String name,
 
             @NotNull(message = "is needed") LocalDate on) {}
-
-    /** What the client wants. */
-    public enum Goal {
-        FUNCTION,
-        ARM_SIZE,
-        STRENGTH,
-        KEEP,
-        RETURN,
-        LOOK
-    }
 
     /** How weights and lengths are shown. */
     public enum Units {

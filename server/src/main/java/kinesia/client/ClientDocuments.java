@@ -11,7 +11,13 @@ import org.springframework.context.annotation.Configuration;
 class ClientDocuments {
     @Bean
     static StoredType intakeDocument() {
-        return StoredType.of(Intake.class).then(ClientDocuments::withStory);
+        return StoredType.of(Intake.class).then(ClientDocuments::withStory).then(ClientDocuments::withElsewhere);
+    }
+
+    // What else trains the arms was kept in words only.
+    private static JsonNode withElsewhere(JsonNode intake) {
+        ((ObjectNode) intake).putArray("elsewhere");
+        return intake;
     }
 
     // What was asked before was only whether somebody is new to training, and that the migration has put here.

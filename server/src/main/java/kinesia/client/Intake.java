@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import kinesia.client.ClientDetails.ComingEvent;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 
 /** What the intake holds beside the plain columns of a client, kept as one document. */
@@ -13,6 +14,7 @@ record Intake(
         Map<String, Boolean> cautions,
         Map<String, CautionDetail> cautionDetails,
         List<String> dislikes,
+        List<TrainingWeek.OtherTraining> elsewhere,
         List<DayOfWeek> heavyDays,
         List<DayOfWeek> days,
         List<ComingEvent> events,
@@ -24,6 +26,7 @@ record Intake(
                 d.cautions(),
                 Objects.requireNonNull(d.cautionDetails()),
                 d.dislikes(),
+                Objects.requireNonNull(d.elsewhere()),
                 Objects.requireNonNull(d.heavyDays()),
                 Objects.requireNonNull(d.days()),
                 Objects.requireNonNull(d.events()),

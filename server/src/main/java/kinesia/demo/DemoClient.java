@@ -7,6 +7,7 @@ import kinesia.client.ClientDetails;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
+import kinesia.core.plan.Goal;
 import kinesia.core.screening.CheckResult;
 import kinesia.core.screening.CheckResult.Ability;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +31,7 @@ record DemoClient(
         double statureM,
         double bodyMassKg,
         Side hand,
-        ClientDetails.Goal goal,
+        Goal goal,
         ClientDetails.Units units,
         String life,
         boolean newToTraining,
@@ -60,7 +61,7 @@ record DemoClient(
                         1.64,
                         66,
                         Side.RIGHT,
-                        ClientDetails.Goal.FUNCTION,
+                        Goal.FUNCTION,
                         ClientDetails.Units.KG_CM,
                         "Bell-ringer; two practices and a Sunday peal every week",
                         false,
@@ -83,7 +84,7 @@ record DemoClient(
                         1.79,
                         81,
                         Side.LEFT,
-                        ClientDetails.Goal.KEEP,
+                        Goal.KEEP,
                         ClientDetails.Units.KG_CM,
                         "Violin maker; carves and planes most days",
                         false,
@@ -106,7 +107,7 @@ record DemoClient(
                         1.60,
                         59,
                         Side.RIGHT,
-                        ClientDetails.Goal.FUNCTION,
+                        Goal.FUNCTION,
                         ClientDetails.Units.KG_CM,
                         "Choir conductor; arms up through two rehearsals a week",
                         false,
@@ -129,7 +130,7 @@ record DemoClient(
                         1.83,
                         92,
                         Side.RIGHT,
-                        ClientDetails.Goal.STRENGTH,
+                        Goal.STRENGTH,
                         ClientDetails.Units.LB_FT,
                         "Retired ferry engineer; rows a skiff on Saturdays",
                         false,
@@ -152,7 +153,7 @@ record DemoClient(
                         1.68,
                         72,
                         Side.RIGHT,
-                        ClientDetails.Goal.FUNCTION,
+                        Goal.FUNCTION,
                         ClientDetails.Units.KG_CM,
                         "Map engraver; pushes a wheelchair all day",
                         true,
@@ -175,7 +176,7 @@ record DemoClient(
                         1.57,
                         55,
                         Side.RIGHT,
-                        ClientDetails.Goal.RETURN,
+                        Goal.RETURN,
                         ClientDetails.Units.LB_FT,
                         "Lighthouse volunteer; 132 steps and a heavy door",
                         false,

@@ -22,7 +22,10 @@ import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Head;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Goal;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.response.Morning;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
@@ -176,9 +179,14 @@ class DemoLoader implements SmartInitializingSingleton {
                             who.cautionAnswers(cautions),
                             Map.of(),
                             List.of(),
-                            who.goal() == ClientDetails.Goal.STRENGTH ? "rows a skiff on Saturdays" : "",
+                            who.goal() == Goal.STRENGTH ? "rows a skiff on Saturdays" : "",
+                            who.goal() == Goal.STRENGTH
+                                    ? List.of(new TrainingWeek.OtherTraining(
+                                            DayOfWeek.SATURDAY, Head.Group.FLEXORS, false))
+                                    : List.of(),
                             who.life().contains("Sunday") ? List.of(DayOfWeek.SUNDAY) : List.of(),
-                            List.of(DayOfWeek.TUESDAY, DayOfWeek.FRIDAY),
+                            // Their days follow the day the demo is looked at, as its whole story does.
+                            List.of(today.getDayOfWeek(), today.plusDays(3).getDayOfWeek()),
                             who.life().startsWith("Choir")
                                     ? List.of(new ClientDetails.ComingEvent("Advent concert", today.plusDays(17)))
                                     : List.of(),

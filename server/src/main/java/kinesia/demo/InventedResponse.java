@@ -85,6 +85,9 @@ final class InventedResponse {
         double reserve = possible - reps;
         double effort = reserve <= 3 ? 10 - reserve : 7 - (reserve - 3) / 3;
         effort = Math.max(2.5, Math.min(9.5, Math.round(effort * 2) / 2.0));
+        if (!slot.targetEffort().isHard()) {
+            effort = slot.targetEffort().value(); // care work stays easy
+        }
         DemoClient.Sore sore = who.sore();
         boolean hurts = sore != null
                 && slot.stress().getOrDefault(sore.site(), 0.0) >= 0.4

@@ -10,6 +10,7 @@ import kinesia.core.exercise.Debates;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
+import kinesia.core.plan.CareRules;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Planner;
 import kinesia.core.screening.LimitTargets;
@@ -55,8 +56,13 @@ class RuleConfiguration {
     }
 
     @Bean
-    Planner planner(ExerciseModel model, Methods methods) {
-        return new Planner(model, methods);
+    CareRules careRules(ExerciseModel model) throws IOException {
+        return CareRules.parse("care-work.yaml", text("care-work.yaml"), model.catalogue());
+    }
+
+    @Bean
+    Planner planner(ExerciseModel model, Methods methods, CareRules care) {
+        return new Planner(model, methods, care);
     }
 
     private static String text(String name) throws IOException {

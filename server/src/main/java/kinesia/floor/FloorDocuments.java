@@ -17,7 +17,9 @@ import org.springframework.context.annotation.Configuration;
 class FloorDocuments {
     @Bean
     static StoredType planDocument() {
-        return StoredType.of(Plan.class).then(plan -> StoredType.withInputsAsPairs(madeOfUnits(plan)));
+        return StoredType.of(Plan.class)
+                .then(plan -> StoredType.withInputsAsPairs(madeOfUnits(plan)))
+                .then(FloorDocuments::withoutCare);
     }
 
     @Bean
@@ -43,6 +45,12 @@ class FloorDocuments {
     @Bean
     static StoredType faultsDocument() {
         return StoredType.of(new TypeReference<List<String>>() {});
+    }
+
+    // There was no care work, and nobody said what stayed free.
+    private static JsonNode withoutCare(JsonNode plan) {
+        plan.path("units").forEach(unit -> ((ObjectNode) unit).put("care", false));
+        return plan;
     }
 
     /**

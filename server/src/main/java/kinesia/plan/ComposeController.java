@@ -14,7 +14,6 @@ import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
-import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Sex;
@@ -202,9 +201,8 @@ class ComposeController {
             throw Problem.refused("Nothing can be planned for this client now.");
         }
         Client client = clients.require(ask.clientId(), who.roomId());
-        ClientDetails.Goal goal = client.details().goal();
-        BlockSets allowed = BlockSets.of(
-                request, ask.days().size(), goal == ClientDetails.Goal.ARM_SIZE || goal == ClientDetails.Goal.LOOK);
+        BlockSets allowed =
+                BlockSets.of(request, ask.days().size(), client.details().goal().wantsMore());
         return new BlockView(
                 new Block(planner)
                         .plan(new Block.Request(

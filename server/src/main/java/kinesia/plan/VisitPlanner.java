@@ -2,7 +2,6 @@ package kinesia.plan;
 
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -12,13 +11,10 @@ import java.util.stream.Stream;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.core.dose.Equipment;
-import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Catalogue;
-import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
-import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
@@ -27,14 +23,12 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
+import kinesia.core.response.NextRequest;
 import kinesia.core.response.NextVisit;
-import kinesia.core.response.NextVisit.Preparation;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.response.TrainingHold;
-import kinesia.core.response.WeekDose;
-import kinesia.core.screening.Limit;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
@@ -140,72 +134,59 @@ public class VisitPlanner {
                             hold.whatToDo()),
                     signals);
         }
-        ClientDetails details = client.details();
-        List<SoreSite> sore = standing.soreSites();
-        List<Limit> limits = standing.inForce().limits();
         RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
-        Preparation past = NextVisit.prepare(
-                new NextVisit.Visit(
-                        room.model(), client.body(), equipment, limits, day, details.visitsPerWeek(), !sore.isEmpty()),
-                records);
-        List<LoggedSet> history =
-                records.stream().flatMap(r -> r.sets().stream()).toList();
-        List<RoomCatalogue.Own> gone = gone(room, history);
+        List<RoomCatalogue.Own> gone = gone(room, records);
         Method method = composition.method() == null
                 ? Methods.open()
                 : methods.find(composition.method()).orElseGet(Methods::open);
-        PlanRequest request = new PlanRequest(
+        NextRequest.Prepared prepared = NextRequest.of(
+                trainee(client, standing, day),
+                new NextRequest.Room(
+                        room.model(),
+                        equipment,
+                        Stream.concat(room.toChoose().stream(), gone.stream())
+                                .map(RoomCatalogue.Own::exercise)
+                                .toList(),
+                        gone.stream().collect(Collectors.toMap(RoomCatalogue.Own::key, o -> dropped()))),
+                new NextRequest.Booking(
+                        day,
+                        composition.minutes() == null ? client.details().minutes() : composition.minutes(),
+                        door,
+                        method,
+                        composition.wishes()),
+                records);
+        return new Ready(prepared.request(), null, prepared.lastSignals());
+    }
+
+    private static NextRequest.Trainee trainee(Client client, Standing standing, LocalDate day) {
+        ClientDetails details = client.details();
+        return new NextRequest.Trainee(
                 client.body(),
                 client.ageOn(day),
-                day,
-                composition.minutes() == null ? details.minutes() : composition.minutes(),
-                equipment,
-                limits,
-                sore,
-                Set.copyOf(details.dislikes()),
-                new PlanRequest.Known(details.story().after(records.size()), history, day),
-                past.carryovers(),
-                inBlock(records),
-                without(past.leftOut(), gone),
-                past.budget(),
-                past.rest(),
-                door,
-                past.lastHardOn(),
-                past.stiffOrBack(),
-                method,
-                composition.wishes(),
-                ArmBudget.of(
-                        sore,
-                        details.visitsPerWeek(),
-                        details.heavyDays().size(),
-                        details.otherTraining(),
-                        place -> WeekDose.before(records, place, day)),
-                false,
-                Stream.concat(room.toChoose().stream(), gone.stream())
-                        .map(RoomCatalogue.Own::exercise)
-                        .toList());
-        return new Ready(request, null, past.lastSignals());
+                details.story().after(0),
+                details.week(),
+                standing.inForce().limits(),
+                standing.soreSites(),
+                Set.copyOf(details.dislikes()));
     }
 
     /** What was done and is not there any more: it still tells how strong somebody is, and is not planned. */
-    private static List<RoomCatalogue.Own> gone(RoomCatalogue.Here room, List<LoggedSet> history) {
+    private static List<RoomCatalogue.Own> gone(RoomCatalogue.Here room, List<SessionRecord> records) {
         return room.own().stream()
                 .filter(o -> !o.there()
-                        && history.stream().anyMatch(s -> s.exerciseKey().equals(o.key())))
+                        && records.stream()
+                                .flatMap(r -> r.sets().stream())
+                                .anyMatch(s -> s.exerciseKey().equals(o.key())))
                 .toList();
     }
 
-    private static Map<String, Reason> without(Map<String, Reason> leftOut, List<RoomCatalogue.Own> gone) {
-        Map<String, Reason> all = new HashMap<>(leftOut);
-        gone.forEach(o -> all.put(
-                o.key(),
-                Reason.of(
-                        "CHOICE-dropped",
-                        Tag.HOUSE,
-                        "",
-                        "The room does not keep it any more.",
-                        "We do not use this one any more.")));
-        return all;
+    private static Reason dropped() {
+        return Reason.of(
+                "CHOICE-dropped",
+                Tag.HOUSE,
+                "",
+                "The room does not keep it any more.",
+                "We do not use this one any more.");
     }
 
     /** The first day, not before {@code today}, that the client may be trained on. */
@@ -231,14 +212,8 @@ public class VisitPlanner {
                 records,
                 signals,
                 today,
-                client.details().visitsPerWeek(),
+                client.details().week(),
+                client.details().story().after(0),
                 !standing.soreSites().isEmpty());
-    }
-
-    private static Map<String, Integer> inBlock(List<SessionRecord> records) {
-        return records.isEmpty()
-                ? Map.of()
-                : records.get(records.size() - 1).plan().slots().stream()
-                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
     }
 }

@@ -8,26 +8,48 @@ import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import org.jspecify.annotations.Nullable;
 
-/** The warm-up: general, arms in every direction, then ramp sets of the first exercise of each muscle [practice]. */
+/** The steps of a warm-up and the share of a visit it may take: general, arms in every direction, ramp sets [practice]. */
 public final class WarmUp {
-    private static final int GENERAL_S = 300;
-    private static final int BRIEF_GENERAL_S = 90;
-    private static final int SHORT_VISIT_MINUTES = 15;
-    private static final int ARMS_S = 60;
-    private static final int BRIEF_ARMS_S = 40;
-    private static final int RAMPS_S = 150;
-    private static final int BRIEF_RAMPS_S = 60;
-    // The one ramp of a brief warm-up is the middle one.
-    private static final int BRIEF_RAMP = 1;
-    private static final double[] RAMP_SHARES = {0.4, 0.6, 0.8};
-    private static final int[] RAMP_REPS = {8, 5, 3};
+    /** The general part, seconds: what is usual [pub 5-10 min], what it is cut to, and with the arm moves inside it. */
+    public static final int GENERAL_S = 300;
+
+    public static final int SHORT_GENERAL_S = 120;
+    public static final int BRIEF_GENERAL_S = 90;
+
+    /** One round of the arms in every direction. */
+    public static final int ROUND_S = 60;
+
+    /** Up to so many minutes a warm-up may be brief: arm moves inside the general part, one ramp a muscle. */
+    public static final int BRIEF_UP_TO_MINUTES = 15;
+
+    /** From this age on there is a second round. */
+    public static final int EXTRA_ROUND_AGE = 65;
+
+    // A third of the first 18 minutes and an eighth of the rest [house].
+    private static final int THIRD_OF_MINUTES = 18;
+    private static final int MINUTE_S = 60;
     private static final double THIRD_RAMP_FROM_EFFORT = 8;
     private static final int RAMP_CHANGE_S = 15;
     private static final int BRIEF_RAMP_CHANGE_S = 5;
-    private static final int EXTRA_ROUND_AGE = 65;
     private static final double SAME_KG = 0.05;
 
     private WarmUp() {}
+
+    /** A lighter set before the working load. */
+    public enum Ramp {
+        FORTY(0.4, 8),
+        HALF(0.5, 6),
+        SIXTY(0.6, 5),
+        EIGHTY(0.8, 3);
+
+        private final double share;
+        private final int reps;
+
+        Ramp(double share, int reps) {
+            this.share = share;
+            this.reps = reps;
+        }
+    }
 
     /** One step of it. {@code exerciseKey} and {@code load} are null for general steps. */
     public record Step(
@@ -38,9 +60,10 @@ public final class WarmUp {
             int seconds,
             Reason reason) {}
 
-    /** Whether a visit of {@code minutes} is so short that the warm-up is cut to two or three minutes. */
-    public static boolean isBrief(int minutes) {
-        return minutes <= SHORT_VISIT_MINUTES;
+    /** The seconds that a warm-up may take of a visit of {@code minutes}. */
+    public static int shareSeconds(int minutes) {
+        return Math.min(minutes, THIRD_OF_MINUTES) * MINUTE_S / 3
+                + Math.max(0, minutes - THIRD_OF_MINUTES) * MINUTE_S / 8;
     }
 
     /** Seconds of {@code steps}. */
@@ -48,82 +71,98 @@ public final class WarmUp {
         return steps.stream().mapToInt(Step::seconds).sum();
     }
 
-    /** Seconds kept free for the ramp sets before the exercises are known [house]. */
-    public static int rampsSeconds(boolean brief) {
-        return brief ? BRIEF_RAMPS_S : RAMPS_S;
-    }
-
-    /** The general part for a visit of {@code minutes}; {@code brief} when there is little time or little work. */
-    public static List<Step> general(boolean brief, int minutes, int age, boolean stiffOrBack) {
-        List<Step> steps = new ArrayList<>();
-        steps.add(new Step(
-                "Easy whole-body movement: walk, march on the spot or pedal",
-                null,
-                null,
-                0,
-                brief ? BRIEF_GENERAL_S : GENERAL_S,
-                Reason.of(
-                                "WARMUP-general",
-                                Tag.PUB,
-                                "5 to 10 min; 2 to 3 in all when only ten minutes are there",
-                                !brief
-                                        ? "Five minutes of easy movement come before any lift."
-                                        : isBrief(minutes)
-                                                ? "A minute and a half, because the visit is " + minutes + " min."
-                                                : "A minute and a half, because a longer warm-up would outlast the work.",
-                                "Warm joints complain less.")
-                        .with("minutes of the visit", minutes)));
-        boolean twice = age >= EXTRA_ROUND_AGE || stiffOrBack;
-        steps.add(new Step(
-                "Arms in every direction with next to nothing, about 1 kg" + (twice ? ", two rounds" : ""),
-                null,
-                null,
-                0,
-                (twice ? 2 : 1) * (brief ? BRIEF_ARMS_S : ARMS_S),
-                Reason.of(
-                                "WARMUP-arms",
-                                Tag.PRACTICE,
-                                "an extra round from 65, after a stiff morning or on the first session back",
-                                twice
-                                        ? "Two easy rounds: "
-                                                + (age >= EXTRA_ROUND_AGE
-                                                        ? "the client is " + age + "."
-                                                        : "a stiff morning or the first session back.")
-                                        : "One easy round of all-direction arm movements.",
-                                "We wake the shoulders and elbows up gently.")
-                        .with("age", age)));
-        return steps;
+    /** The ramps that {@code target} asks for, lightest first. */
+    public static List<Ramp> usual(Effort target) {
+        return target.value() >= THIRD_RAMP_FROM_EFFORT
+                ? List.of(Ramp.FORTY, Ramp.SIXTY, Ramp.EIGHTY)
+                : List.of(Ramp.FORTY, Ramp.SIXTY);
     }
 
     /**
-     * Ramp sets for {@code exercise} at {@code working} load; loads the room has, never over the share; what would repeat or is not there is left out, one when
-     * {@code brief}.
+     * Easy movement of the whole body.
+     *
+     * @param sitting for whoever does not stand
+     * @param armsInside whether the arm moves are part of it
      */
-    public static List<Step> ramp(Exercise exercise, Load working, Effort target, ReachableLoads loads, boolean brief) {
+    public static Step general(int seconds, int minutes, boolean sitting, boolean armsInside) {
+        String how = sitting
+                ? "Easy movement sitting: push the chair along, or big arm circles and reaching"
+                : "Easy whole-body movement: walk, march on the spot or pedal";
+        String arms = armsInside ? ", the arms in every direction towards the end" : "";
+        String cut = seconds < GENERAL_S
+                ? time(seconds) + ", because warming up takes no more than its share of " + minutes + " minutes."
+                : "Five minutes of easy movement come before any lift.";
+        return new Step(
+                how + arms,
+                null,
+                null,
+                0,
+                seconds,
+                Reason.of(
+                                "WARMUP-general",
+                                Tag.PUB,
+                                "5 to 10 min; less where it would take more than its share of a short visit",
+                                cut,
+                                "Warm joints complain less.")
+                        .with("minutes of the visit", minutes)
+                        .with("share of the warm-up", time(shareSeconds(minutes))));
+    }
+
+    /** Arms in every direction; {@code because} says why there are two rounds, null where there is one. */
+    public static Step arms(@Nullable String because) {
+        int rounds = because == null ? 1 : 2;
+        return new Step(
+                "Arms in every direction with next to nothing, about 1 kg" + (rounds == 2 ? ", two rounds" : ""),
+                null,
+                null,
+                0,
+                rounds * ROUND_S,
+                Reason.of(
+                        "WARMUP-arms",
+                        Tag.PRACTICE,
+                        "an extra round from 65, after a stiff morning or on the first session back",
+                        because == null
+                                ? "One easy round of all-direction arm movements."
+                                : "Two easy rounds: " + because + ".",
+                        "We wake the shoulders and elbows up gently."));
+    }
+
+    /** How long one brief ramp of {@code exercise} takes. */
+    public static int briefRampSeconds(Exercise exercise) {
+        return RestAndTime.setSeconds(exercise, Ramp.HALF.reps) + BRIEF_RAMP_CHANGE_S;
+    }
+
+    /**
+     * Ramp sets for {@code exercise} at {@code working} load, both arms where they work in turn: loads the room has, never over
+     * the share; what would repeat or is not there is left out.
+     */
+    public static List<Step> ramp(Exercise exercise, Load working, ReachableLoads loads, List<Ramp> ramps) {
         List<Step> steps = new ArrayList<>();
+        if (exercise.bodyWeightShare() > 0) {
+            return steps;
+        }
         double last = 0;
-        int rounds = target.value() >= THIRD_RAMP_FROM_EFFORT ? 3 : 2;
-        for (int i = brief ? BRIEF_RAMP : 0; i < (brief ? BRIEF_RAMP + 1 : rounds); i++) {
-            if (exercise.bodyWeightShare() > 0) {
-                break;
-            }
-            double aim = RAMP_SHARES[i] * working.kg();
+        for (Ramp ramp : ramps) {
+            double aim = ramp.share * working.kg();
             Load load = loads.atMost(aim).orElse(null);
             if (load == null || load.kg() >= working.kg() || load.kg() <= last) {
                 continue;
             }
             last = load.kg();
-            String share = Numbers.plain(100 * RAMP_SHARES[i], 0);
+            int change = ramp == Ramp.HALF ? BRIEF_RAMP_CHANGE_S : RAMP_CHANGE_S;
+            String share = Numbers.plain(100 * ramp.share, 0);
             steps.add(new Step(
                     exercise.name() + ", easy",
                     exercise.key(),
                     load,
-                    RAMP_REPS[i],
-                    RAMP_REPS[i] * exercise.tempo().secondsPerRep() + (brief ? BRIEF_RAMP_CHANGE_S : RAMP_CHANGE_S),
+                    ramp.reps,
+                    RestAndTime.setSeconds(exercise, ramp.reps) + change,
                     Reason.of(
                                     "WARMUP-ramp",
                                     Tag.PRACTICE,
-                                    "40 % x 8, 60 % x 5, and 80 % x 3 when the target effort is 8 or more",
+                                    ramp == Ramp.HALF
+                                            ? "one set of 6 at half where time is short"
+                                            : "40 % x 8, 60 % x 5, and 80 % x 3 when the target effort is 8 or more",
                                     share + " % of " + working.label() + " is "
                                             + (load.kg() < aim - SAME_KG
                                                     ? Numbers.plain(aim, 1) + " kg; " + load.label()
@@ -134,5 +173,29 @@ public final class WarmUp {
                             .with("working load", working.label())));
         }
         return steps;
+    }
+
+    /** The movement itself, where the place has nothing lighter than the working load; {@code brief} where time is short. */
+    public static Step withoutLoad(Exercise exercise, boolean brief) {
+        int reps = brief ? Ramp.HALF.reps : Ramp.FORTY.reps;
+        return new Step(
+                exercise.name() + ", the movement without load",
+                exercise.key(),
+                null,
+                reps,
+                RestAndTime.setSeconds(exercise, reps) + (brief ? BRIEF_RAMP_CHANGE_S : RAMP_CHANGE_S),
+                Reason.of(
+                        "WARMUP-ramp",
+                        Tag.PRACTICE,
+                        "one ramp for each muscle, always",
+                        "There is nothing lighter here than the working load, so the movement is done without.",
+                        "First without weight, to tell us how the joint is today."));
+    }
+
+    private static String time(int seconds) {
+        int minutes = seconds / MINUTE_S;
+        int rest = seconds % MINUTE_S;
+        String whole = minutes + (minutes == 1 ? " minute" : " minutes");
+        return rest == 0 ? whole : minutes + " min " + rest + " s";
     }
 }

@@ -18,6 +18,11 @@ public enum Head {
         FLEXORS,
         EXTENSORS;
 
+        /** Where on the arm it lies, as a trainer says it. */
+        public String where() {
+            return this == FLEXORS ? "front of the arm" : "back of the arm";
+        }
+
         public String word() {
             return name().toLowerCase(Locale.ROOT);
         }

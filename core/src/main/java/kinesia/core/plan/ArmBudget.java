@@ -6,7 +6,6 @@ import kinesia.core.plan.PlanRequest.StressBudget;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import org.jspecify.annotations.Nullable;
 
 /**
  * One budget for the whole arm: what each sore place may take at a visit, after everything else that loads it this week has
@@ -42,27 +41,21 @@ public final class ArmBudget {
     /**
      * Budgets for one visit.
      *
-     * @param visitsPerWeek 1 to 7
-     * @param heavyDays days of the week that load the arms, 0 to 7
-     * @param otherTraining what else trains the arms, in words; null when nothing does
+     * @param done at each place in the last seven days
      */
-    public static List<StressBudget> of(
-            List<SoreSite> sore, int visitsPerWeek, int heavyDays, @Nullable String otherTraining, Done done) {
+    public static List<StressBudget> of(List<SoreSite> sore, TrainingWeek trains, Done done) {
         List<StressBudget> budgets = new ArrayList<>();
         for (SoreSite site : sore) {
             double week = weekly(site);
-            double other = week * (HEAVY_DAY_SHARE * heavyDays + (trains(otherTraining) ? OTHER_TRAINING_SHARE : 0));
+            double other = week
+                    * (HEAVY_DAY_SHARE * trains.heavyDays().size() + (trains.alsoTrains() ? OTHER_TRAINING_SHARE : 0));
             double had = done.at(site);
             double left = Math.max(0, week - other - had);
-            double share = Math.max(0, week - other) / visitsPerWeek;
+            double share = Math.max(0, week - other) / trains.visits();
             double most = Math.max(share * LEAST_OF_A_SHARE, Math.min(left, share * MOST_OF_A_SHARE));
             budgets.add(new StressBudget(site.site(), site.side(), most, reason(site, week, other, had, most)));
         }
         return budgets;
-    }
-
-    private static boolean trains(@Nullable String otherTraining) {
-        return otherTraining != null && !otherTraining.isBlank();
     }
 
     private static double weekly(SoreSite site) {

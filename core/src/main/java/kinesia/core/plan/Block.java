@@ -100,7 +100,7 @@ public final class Block {
                 visits.add(new Visit(day, result));
                 if (result.plan() != null) {
                     Map<String, Integer> done = new HashMap<>();
-                    result.plan().slots().forEach(s -> {
+                    result.plan().mainSlots().forEach(s -> {
                         done.put(s.exerciseKey(), s.sets());
                         left.merge(s.group(), -s.sets(), Integer::sum);
                     });

@@ -37,6 +37,11 @@ public final class Methods {
                 picks:
                   - {for: extensors, count: [1, 3]}
                   - {for: flexors, count: [1, 3]}
+              - as: straight
+                rounds: [1, 3]
+                rest: [90, 60]
+                picks:
+                  - {for: extensors, count: [0, 1]}
             """;
 
     private static final double LARGEST = 600;

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes warm-up and work together, as the floor clock will show them
  * @param bends where the method gave way, and to what
  * @param whyNot every exercise that is not in it, and why
+ * @param free minutes that are left over, and which rule leaves them; null when there are none to speak of
  */
 public record Plan(
         LocalDate visitOn,
@@ -34,7 +35,8 @@ public record Plan(
         Minutes minutes,
         List<Reason> bends,
         List<WhyNot> whyNot,
-        List<Reason> notes) {
+        List<Reason> notes,
+        @Nullable Free free) {
 
     public Plan {
         warmUp = List.copyOf(warmUp);
@@ -54,8 +56,15 @@ public record Plan(
             Minutes minutes,
             List<WhyNot> whyNot,
             List<Reason> notes) {
-        this(visitOn, null, warmUp, units, restSeconds, restReason, minutes, List.of(), whyNot, notes);
+        this(visitOn, null, warmUp, units, restSeconds, restReason, minutes, List.of(), whyNot, notes, null);
     }
+
+    /**
+     * Minutes that nothing fills.
+     *
+     * @param enough the minutes that would hold all of it
+     */
+    public record Free(int minutes, int enough, Reason reason) {}
 
     /** A method as a plan names it. */
     public record MethodName(String key, String name) {}
@@ -79,6 +88,7 @@ public record Plan(
      * @param restSeconds after each round
      * @param changeOverSeconds from one exercise to the next within a round
      * @param setUpSeconds to set up each exercise
+     * @param care work around the arm that fills the time, without hard sets
      */
     public record Unit(
             String letter,
@@ -86,9 +96,21 @@ public record Plan(
             int restSeconds,
             int changeOverSeconds,
             int setUpSeconds,
-            List<Slot> slots) {
+            List<Slot> slots,
+            boolean care) {
         public Unit {
             slots = List.copyOf(slots);
+        }
+
+        /** Main work. */
+        public Unit(
+                String letter,
+                Method.Layout layout,
+                int restSeconds,
+                int changeOverSeconds,
+                int setUpSeconds,
+                List<Slot> slots) {
+            this(letter, layout, restSeconds, changeOverSeconds, setUpSeconds, slots, false);
         }
 
         /** Rounds: the largest number of sets. */
@@ -206,11 +228,12 @@ public record Plan(
     /** The units in the order of {@code keys}, each where its first named exercise stands; the others after them. */
     public Plan ordered(List<String> keys) {
         List<Unit> sorted = units.stream()
-                .sorted(java.util.Comparator.comparingInt((Unit u) -> u.slots().stream()
-                        .mapToInt(s -> keys.indexOf(s.exerciseKey()))
-                        .map(i -> i < 0 ? Integer.MAX_VALUE : i)
-                        .min()
-                        .orElse(Integer.MAX_VALUE)))
+                .sorted(java.util.Comparator.comparing(Unit::care)
+                        .thenComparingInt((Unit u) -> u.slots().stream()
+                                .mapToInt(s -> keys.indexOf(s.exerciseKey()))
+                                .map(i -> i < 0 ? Integer.MAX_VALUE : i)
+                                .min()
+                                .orElse(Integer.MAX_VALUE)))
                 .toList();
         List<Unit> lettered = new java.util.ArrayList<>();
         for (Unit u : sorted) {
@@ -220,9 +243,19 @@ public record Plan(
                     u.restSeconds(),
                     u.changeOverSeconds(),
                     u.setUpSeconds(),
-                    u.slots()));
+                    u.slots(),
+                    u.care()));
         }
-        return new Plan(visitOn, method, warmUp, lettered, restSeconds, restReason, minutes, bends, whyNot, notes);
+        return new Plan(
+                visitOn, method, warmUp, lettered, restSeconds, restReason, minutes, bends, whyNot, notes, free);
+    }
+
+    /** The slots of the main work, in order. */
+    public List<Slot> mainSlots() {
+        return units.stream()
+                .filter(u -> !u.care())
+                .flatMap(u -> u.slots().stream())
+                .toList();
     }
 
     /** All slots in order. */

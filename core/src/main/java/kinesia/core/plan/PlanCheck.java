@@ -159,8 +159,7 @@ public final class PlanCheck {
         same(slotsOfAll, fits, marks);
         sets(request, slotsOfAll, fits, marks);
         stress(request, slotsOfAll, fits, marks);
-        List<WarmUp.Step> warmUp = WarmUp.general(
-                WarmUp.isBrief(request.minutes()), request.minutes(), request.age(), request.stiffOrBack());
+        List<WarmUp.Step> warmUp = SessionWarmUp.general(request);
         Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
         if (minutes.total() > request.minutes()) {
             marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));

@@ -185,6 +185,33 @@ public record PlanRequest(
         return copy(other, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, stressBudgets);
     }
 
+    /** The same visit lasting {@code other} minutes. */
+    PlanRequest lasting(int other) {
+        return new PlanRequest(
+                body,
+                age,
+                visitOn,
+                other,
+                equipment,
+                limits,
+                soreSites,
+                dislikes,
+                known,
+                carryovers,
+                inBlock,
+                leftOut,
+                budget,
+                rest,
+                door,
+                lastHardOn,
+                stiffOrBack,
+                method,
+                wishes,
+                stressBudgets,
+                lighter,
+                own);
+    }
+
     private PlanRequest copy(
             Equipment at,
             LocalDate day,

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.WarmUp;
@@ -29,6 +31,7 @@ public final class Planner {
 
     private final ExerciseModel model;
     private final @Nullable Methods methods;
+    private final CareRules care;
     private final Suitabilities.Recent recent;
 
     /** A planner that names no other method when one cannot be kept. */
@@ -36,9 +39,15 @@ public final class Planner {
         this(model, null);
     }
 
+    /** A planner that fills no time with care work. */
     public Planner(ExerciseModel model, @Nullable Methods methods) {
+        this(model, methods, CareRules.NONE);
+    }
+
+    public Planner(ExerciseModel model, @Nullable Methods methods, CareRules care) {
         this.model = model;
         this.methods = methods;
+        this.care = care;
         this.recent = new Suitabilities.Recent(model);
     }
 
@@ -87,8 +96,20 @@ public final class Planner {
         shape = solved.shape();
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
         List<Unit> units = units(shape, solved, slots);
-        List<WarmUp.Step> warmUp = new SessionWarmUp(request, shape, solved.solution()).before(units);
+        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, shape.candidates());
+        units.addAll(careAfter(request, units, warmUp));
         return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
+    }
+
+    /** Care work in the time that {@code work} leaves. */
+    private List<Unit> careAfter(PlanRequest request, List<Unit> work, List<WarmUp.Step> warmUp) {
+        int rest = work.get(work.size() - 1).restSeconds();
+        int left = request.minutes() * 60 - WarmUp.seconds(warmUp) - SessionClock.workSeconds(work) - rest;
+        Set<String> done = work.stream()
+                .flatMap(u -> u.slots().stream())
+                .map(s -> model(request).catalogue().get(s.exerciseKey()).movementFamily())
+                .collect(Collectors.toSet());
+        return new CareWork(care, model(request), recent.of(request), request).within(left, work, done);
     }
 
     private static Plan plan(
@@ -123,7 +144,8 @@ public final class Planner {
                 Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units)),
                 open ? List.of() : bends.stream().distinct().toList(),
                 whyNot,
-                notes);
+                notes,
+                FreeTime.of(request, solved.problem(), solved.solution(), units, warmUp));
     }
 
     /** The exercises there are for {@code request}: the catalogue's and the room's own. */
@@ -171,9 +193,7 @@ public final class Planner {
     }
 
     private static @Nullable Solved solved(PlanRequest request, Shape shape) {
-        boolean brief = WarmUp.isBrief(request.minutes());
-        List<WarmUp.Step> general = WarmUp.general(brief, request.minutes(), request.age(), request.stiffOrBack());
-        int available = request.minutes() * 60 - WarmUp.seconds(general) - WarmUp.rampsSeconds(brief);
+        int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.candidates());
         if (request.method().everyHead()) {
             SessionProblem every = shape.problem(available, true);
             Solution solution = Composer.solve(every);

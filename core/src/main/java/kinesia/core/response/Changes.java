@@ -30,7 +30,7 @@ public final class Changes {
     /** The differences of {@code next} from {@code last}, in the order of the session. */
     public static List<Change> between(Plan last, Plan next) {
         List<Change> changes = new ArrayList<>();
-        for (Slot before : last.slots()) {
+        for (Slot before : last.mainSlots()) {
             if (find(next, before.exerciseKey()).isEmpty()) {
                 next.whyNot().stream()
                         .filter(w -> w.exerciseKey().equals(before.exerciseKey()))
@@ -41,7 +41,7 @@ public final class Changes {
                                 changes.add(new Change(Kind.SWAPPED_OUT, before.name(), "in", "left out", r.get(0))));
             }
         }
-        for (Slot after : next.slots()) {
+        for (Slot after : next.mainSlots()) {
             Optional<Slot> before = find(last, after.exerciseKey());
             if (before.isEmpty()) {
                 add(changes, Kind.SWAPPED_IN, after, "not in", after.load().label(), Aspect.CHOICE);

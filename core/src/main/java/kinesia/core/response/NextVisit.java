@@ -3,14 +3,15 @@ package kinesia.core.response;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.RestAndTime.Rest;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.ExerciseModel;
@@ -18,11 +19,11 @@ import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
-import org.jspecify.annotations.Nullable;
 
 /** What the record so far decides about the next session. */
 public final class NextVisit {
@@ -34,6 +35,7 @@ public final class NextVisit {
 
     private static final double EASE_CUT = 0.4;
     private static final int FEWEST_SETS = 2;
+    private static final int LOOKS_AHEAD_DAYS = 14;
 
     private NextVisit() {}
 
@@ -43,28 +45,36 @@ public final class NextVisit {
             Map<String, Reason> leftOut,
             Map<Head.Group, SetBudget> budget,
             Rest rest,
-            @Nullable LocalDate lastHardOn,
             boolean stiffOrBack,
+            boolean lighter,
             List<SiteSignal> lastSignals) {}
 
-    /** Who, where and when. */
+    /**
+     * Who, where and when.
+     *
+     * @param story before the first session here
+     * @param sore whether a place is sore
+     */
     public record Visit(
             ExerciseModel model,
             Body body,
             Equipment equipment,
             List<Limit> limits,
             LocalDate on,
-            int visitsPerWeek,
+            TrainingWeek week,
+            TrainingStory story,
             boolean sore) {}
 
     /** Prepares {@code visit} from {@code sessions}, oldest first. */
     public static Preparation prepare(Visit visit, List<SessionRecord> sessions) {
         List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
-        Map<Head.Group, SetBudget> budget = new EnumMap<>(WeekAllowance.forVisit(
-                sessions, signals, visit.model().catalogue(), visit.on(), visit.visitsPerWeek(), visit.sore()));
-        WeekAllowance.limit(budget, visit.limits(), sessions, visit.model().catalogue(), visit.on());
+        WeekAllowance week = new WeekAllowance(
+                sessions, signals, visit.model().catalogue(), visit.week(), visit.story(), visit.sore());
+        Map<Head.Group, SetBudget> budget = new EnumMap<>(week.forVisit(visit.on()));
+        week.limit(budget, visit.limits(), visit.on());
+        boolean lighter = week.isLighter(visit.on());
         if (sessions.isEmpty()) {
-            return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), null, false, List.of());
+            return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), false, lighter, List.of());
         }
         SessionRecord last = sessions.get(sessions.size() - 1);
         Map<Place, SiteSignal> lastSignals = signals.get(signals.size() - 1);
@@ -87,44 +97,41 @@ public final class NextVisit {
                 leftOut,
                 budget,
                 back ? RestAndTime.first() : RestAndTime.after(last.plan().restSeconds(), allGo && held(last)),
-                lastHard(sessions).orElse(null),
                 back || stiff,
+                lighter,
                 List.copyOf(lastSignals.values()));
     }
 
     /**
-     * The first day, not before {@code earliest}, that is 48 h from the last hard sets and has at least two sets of each
-     * group left in its week.
+     * The first of the client's own days, not before {@code earliest}, on which both muscles may have at least two hard sets: 48 h
+     * after their last ones, and with so many left in the week; within two weeks none such, the first one for one muscle.
      *
      * @param signals of {@code sessions}, as {@link SignalRules#judge} gives them
+     * @param story before the first of them
      */
     public static LocalDate firstDay(
             Catalogue catalogue,
             List<SessionRecord> sessions,
             List<Map<Place, SiteSignal>> signals,
             LocalDate earliest,
-            int visitsPerWeek,
+            TrainingWeek week,
+            TrainingStory story,
             boolean sore) {
-        LocalDate day = lastHard(sessions)
-                .map(d -> d.plusDays(kinesia.core.plan.Planner.DAYS_BETWEEN))
-                .filter(d -> d.isAfter(earliest))
-                .orElse(earliest);
-        LocalDate latest = day.plusDays(7);
-        while (day.isBefore(latest)
-                && WeekAllowance.forVisit(sessions, signals, catalogue, day, visitsPerWeek, sore).values().stream()
-                        .anyMatch(b -> b.sets() < FEWEST_SETS)) {
-            day = day.plusDays(1);
-        }
-        return day;
-    }
-
-    private static Optional<LocalDate> lastHard(List<SessionRecord> sessions) {
-        for (int i = sessions.size() - 1; i >= 0; i--) {
-            if (!sessions.get(i).hardSets().isEmpty()) {
-                return Optional.of(sessions.get(i).on());
+        WeekAllowance allowance = new WeekAllowance(sessions, signals, catalogue, week, story, sore);
+        LocalDate latest = earliest.plusDays(LOOKS_AHEAD_DAYS);
+        LocalDate forOne = latest;
+        for (LocalDate day = earliest; day.isBefore(latest); day = day.plusDays(1)) {
+            if (week.isTheirs(day) && allowance.hasVisitLeft(day)) {
+                Collection<SetBudget> sets = allowance.forVisit(day).values();
+                if (sets.stream().allMatch(b -> b.sets() >= FEWEST_SETS)) {
+                    return day;
+                }
+                if (forOne.equals(latest) && sets.stream().anyMatch(b -> b.sets() >= FEWEST_SETS)) {
+                    forOne = day;
+                }
             }
         }
-        return Optional.empty();
+        return forOne;
     }
 
     /** Sets -40 % on what loads the place, and the worst exercise out. */
@@ -134,7 +141,7 @@ public final class NextVisit {
             boolean cutNow,
             Map<Head.Group, SetBudget> budget,
             Map<String, Reason> leftOut) {
-        List<Slot> loading = new ArrayList<>(session.plan().slots().stream()
+        List<Slot> loading = new ArrayList<>(session.plan().mainSlots().stream()
                 .filter(s -> SlotDecisions.loads(s, signal.place()))
                 .sorted(java.util.Comparator.comparingDouble((Slot s) ->
                                 s.stress().getOrDefault(signal.place().site(), 0.0))
@@ -169,7 +176,7 @@ public final class NextVisit {
                     .sum();
             // The cut is shared out by how many of the sets each group had; the worst exercise's group rounds up.
             int fewer = group == worst.group() ? (cut * share + sum - 1) / sum : cut * share / sum;
-            int before = session.plan().slots().stream()
+            int before = session.plan().mainSlots().stream()
                     .filter(slot -> slot.group() == group)
                     .mapToInt(Slot::sets)
                     .sum();
@@ -190,7 +197,7 @@ public final class NextVisit {
                                 Tag.HOUSE,
                                 "40 % of the sets that load it, rounded down, at least 1",
                                 sum + " sets loaded the " + signal.place().words() + ", so " + cut
-                                        + " go in all; for the " + group.word() + " " + before + " become " + after
+                                        + " go in all; for the " + group.where() + " " + before + " become " + after
                                         + ". " + signal.reason().exact(),
                                 "Fewer sets for a while, so that it can calm down.")
                         .with("sets that loaded it", sum)

@@ -15,6 +15,7 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.TrialSets;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.exercise.Role;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.LimitCheck;
 import kinesia.core.plan.Plan.Slot;
@@ -74,6 +75,9 @@ final class SlotDecisions {
     private Carryover decide(Exercise exercise, List<Done> done, ReachableLoads loads) {
         Done last = done.get(done.size() - 1);
         Slot slot = last.slot();
+        if (exercise.role() == Role.CARE) {
+            return keep(slot, care(last), slot.reps());
+        }
         Load load = last.sets().get(last.sets().size() - 1).load();
         Optional<SiteSignal> worst = worst(last.session(), slot);
         long away = ChronoUnit.DAYS.between(sessions.get(sessions.size() - 1).on(), visit.on());
@@ -149,6 +153,19 @@ final class SlotDecisions {
                     slot.reps());
         }
         return progress(exercise, done, load, loads);
+    }
+
+    private static Decided care(Done last) {
+        Load load = last.sets().get(last.sets().size() - 1).load();
+        return new Decided(
+                load,
+                reason(
+                                "CARE-light",
+                                Tag.HOUSE,
+                                "effort to 4",
+                                "Care work stays light: " + load.label() + ", as last time.",
+                                "This one stays easy.")
+                        .with("load", load.label()));
     }
 
     private record Decided(Load load, boolean trial, Reason reason) {

@@ -5,71 +5,224 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.BlockSets;
+import kinesia.core.plan.Goal;
 import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.plan.Planner;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
 
-/** How many hard sets each group may have this week and at this visit. */
+/**
+ * How many hard sets each muscle may have this week and at one visit (RULES 5): the target of the calendar week by training age
+ * and goal, under a ceiling for any seven days, shared over the week's visits; 48 hours after its last hard sets.
+ */
 final class WeekAllowance {
     static final int BREAK_DAYS = 14;
-    private static final int START = 6;
     private static final int DAYS = 7;
+    // Hard sets a week for each muscle to begin with [house].
+    private static final int NEW = 6;
+    private static final int TRAINED_BEFORE = 10;
+    private static final int USUAL = 8;
+    private static final double AFTER_A_BREAK = 0.75;
+    // Keeping what is there takes a third of the sets in one session a week [pub, holds strength].
+    private static final int KEEPING = 3;
+    // A visit takes at most half as much again as its even share [house].
+    private static final double MOST_OF_A_SHARE = 1.5;
+    private static final double MORE_BEHIND = 4.0 / 3;
+    private static final int BEFORE_AN_EVENT_DAYS = 2;
+    private static final double BEFORE_AN_EVENT = 0.6;
+    private static final int LEAST = 2;
 
-    private WeekAllowance() {}
+    private final List<SessionRecord> sessions;
+    private final List<Map<Place, SiteSignal>> signals;
+    private final Catalogue catalogue;
+    private final TrainingWeek week;
+    private final TrainingStory story;
+    private final boolean sore;
 
-    static Map<Head.Group, SetBudget> forVisit(
+    /**
+     * @param signals of {@code sessions}, oldest first
+     * @param story before the first of them
+     * @param sore whether a place is sore
+     */
+    WeekAllowance(
             List<SessionRecord> sessions,
             List<Map<Place, SiteSignal>> signals,
             Catalogue catalogue,
-            LocalDate visitOn,
-            int visitsPerWeek,
+            TrainingWeek week,
+            TrainingStory story,
             boolean sore) {
-        LocalDate start = startOfStreak(sessions, visitOn);
-        int weeks = (int) (ChronoUnit.DAYS.between(start, visitOn) / DAYS);
-        int good = 0;
-        for (int week = 0; week < weeks; week++) {
-            good += wasGood(sessions, signals, start.plusDays((long) week * DAYS)) ? 1 : 0;
-        }
-        int ceiling = BlockSets.ceiling(sore);
-        int allowance = Math.min(ceiling, START + good * BlockSets.rise(sore));
+        this.sessions = sessions;
+        this.signals = signals;
+        this.catalogue = catalogue;
+        this.week = week;
+        this.story = story;
+        this.sore = sore;
+    }
+
+    /** The sets of a week, and the words for where they come from. */
+    private record Target(int sets, String because) {}
+
+    Map<Head.Group, SetBudget> forVisit(LocalDate on) {
         Map<Head.Group, SetBudget> budget = new EnumMap<>(Head.Group.class);
         for (Head.Group group : Head.Group.values()) {
-            int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
-            int share = Math.max(2, Math.round((float) allowance / visitsPerWeek));
-            int sets = Math.max(0, Math.min(share, allowance - done));
-            budget.put(
-                    group,
-                    new SetBudget(
-                            sets,
-                            Reason.of(
-                                            "WEEK-allowance",
-                                            Tag.HOUSE,
-                                            START + " a week to start, " + BlockSets.rise(sore)
-                                                    + " more after a good week, at most " + ceiling,
-                                            "This week's allowance is " + allowance + " hard sets for the "
-                                                    + group.word() + ", " + done + " of them done, over "
-                                                    + visitsPerWeek + " visits: " + sets + " today.",
-                                            "We build the amount up slowly, week by week.")
-                                    .with("week's allowance", allowance)
-                                    .with("done in the last 7 days", done)
-                                    .with("visits a week", visitsPerWeek)));
+            budget.put(group, forVisit(group, on));
         }
         return budget;
     }
 
+    private SetBudget forVisit(Head.Group group, LocalDate on) {
+        Optional<LocalDate> last = lastHard(group, on);
+        if (last.isPresent() && on.isBefore(last.get().plusDays(Planner.DAYS_BETWEEN))) {
+            return SetBudget.cutTo(0, tooSoon(group, last.get(), on));
+        }
+        Target target = target(group, on);
+        LocalDate monday = TrainingWeek.monday(on);
+        int other = week.otherSets(group, monday, monday.plusDays(DAYS - 1));
+        int done = hardSets(group, monday, on);
+        int left = Math.max(0, target.sets() - done - other);
+        int inSevenDays = hardSets(group, on.minusDays(DAYS - 1), on)
+                + week.otherSets(group, on.minusDays(DAYS - 1), on.minusDays(1));
+        int room = Math.max(0, BlockSets.ceiling(sore) - inSevenDays);
+        int visits = visitsLeft(on);
+        int most = Math.max(LEAST, (int) Math.floor(MOST_OF_A_SHARE * target.sets() / visitsAWeek()));
+        int even = (left + visits - 1) / visits;
+        int sets = Math.min(Math.min(even, most), room);
+        LocalDate event = week.eventWithin(on, BEFORE_AN_EVENT_DAYS);
+        if (event != null && sets > 0) {
+            int fewer = Math.max(1, (int) Math.floor(BEFORE_AN_EVENT * sets));
+            return SetBudget.cutTo(fewer, beforeEvent(event, sets, fewer));
+        }
+        String had = done + " done since Monday" + (other == 0 ? "" : ", " + other + " counted for other training");
+        String now = room < Math.min(even, most)
+                ? inSevenDays + " in the last seven days, and no more than " + BlockSets.ceiling(sore)
+                        + " in any seven: " + sets + " today."
+                : most < even
+                        ? "at most half as much again as an even share: " + sets + " today."
+                        : visits == 1
+                                ? sets + " at this visit."
+                                : visits + " visits left in the week: " + sets + " today.";
+        return new SetBudget(
+                sets,
+                Reason.of(
+                                "WEEK-allowance",
+                                Tag.HOUSE,
+                                NEW + " a week for somebody new, " + TRAINED_BEFORE
+                                        + " for somebody who trained before, " + USUAL + " else; at most "
+                                        + BlockSets.ceiling(sore) + " in any seven days",
+                                target.because() + " " + target.sets() + " hard sets this week for the " + group.where()
+                                        + ", " + had + "; " + now,
+                                "We build the amount up slowly, week by week.")
+                        .with("sets of the week", target.sets())
+                        .with("done since Monday", done)
+                        .with("other training", other)
+                        .with("in the last seven days", inSevenDays)
+                        .with("visits left this week", visits));
+    }
+
+    /** Whether {@code on} is one of the lighter days before something that is coming up. */
+    boolean isLighter(LocalDate on) {
+        return week.eventWithin(on, BEFORE_AN_EVENT_DAYS) != null;
+    }
+
+    private int visitsAWeek() {
+        return week.goal() == Goal.KEEP ? 1 : week.visits();
+    }
+
+    /** Whether the calendar week has had fewer visits than are usual. */
+    boolean hasVisitLeft(LocalDate on) {
+        return been(on) < visitsAWeek();
+    }
+
+    private int been(LocalDate on) {
+        LocalDate monday = TrainingWeek.monday(on);
+        return (int) sessions.stream()
+                .filter(s -> !s.on().isBefore(monday) && s.on().isBefore(on))
+                .count();
+    }
+
+    /** Visits still to come in the calendar week, this one included. */
+    private int visitsLeft(LocalDate on) {
+        if (week.goal() == Goal.KEEP) {
+            return 1;
+        }
+        LocalDate monday = TrainingWeek.monday(on);
+        int daysLeft = DAYS - on.getDayOfWeek().getValue() + 1;
+        int room = week.days().isEmpty()
+                ? (daysLeft + 1) / 2
+                : (int) Math.max(
+                        1,
+                        on.plusDays(1)
+                                        .datesUntil(monday.plusDays(DAYS))
+                                        .filter(week::isTheirs)
+                                        .count()
+                                + 1);
+        return Math.max(1, Math.min(week.visits() - been(on), room));
+    }
+
+    private Target target(Head.Group group, LocalDate on) {
+        Target flexors = target(on);
+        if (group == Head.Group.FLEXORS || !week.goal().wantsMore()) {
+            return flexors;
+        }
+        int more = Math.min(BlockSets.ceiling(sore), (int) Math.round(MORE_BEHIND * flexors.sets()));
+        return new Target(more, flexors.because());
+    }
+
+    private Target target(LocalDate on) {
+        int full = full(on);
+        if (week.goal() == Goal.KEEP) {
+            int third = Math.max(LEAST, Math.round((float) full / KEEPING));
+            return new Target(third, "Keeping what is there takes a third of the sets in one visit a week:");
+        }
+        int begun = start(startOfStreak(on));
+        String from = full > begun
+                ? "From " + begun + " to begin with, after good weeks:"
+                : story.isNew() && !story.trainedBefore() ? "New to training:" : "To begin with:";
+        return new Target(full, from);
+    }
+
+    /** The week's sets for whoever does not keep to a maintenance dose. */
+    private int full(LocalDate on) {
+        LocalDate streak = startOfStreak(on);
+        int start = start(streak);
+        int good = 0;
+        int weeks = (int) (ChronoUnit.DAYS.between(streak, on) / DAYS);
+        for (int w = 0; w < weeks; w++) {
+            good += wasGood(streak.plusDays((long) w * DAYS)) ? 1 : 0;
+        }
+        int ceiling = BlockSets.ceiling(sore);
+        int most = week.goal().wantsMore() ? ceiling : Math.max(start, (start + ceiling + 1) / 2);
+        int rise = sore || !week.goal().wantsMore() ? 1 : BlockSets.rise(false);
+        return Math.min(most, start + good * rise);
+    }
+
+    /** What the weeks since {@code streak} began with: by training age, or three quarters of what was before a break. */
+    private int start(LocalDate streak) {
+        List<SessionRecord> before =
+                sessions.stream().filter(s -> s.on().isBefore(streak)).toList();
+        if (!before.isEmpty()) {
+            LocalDate last = before.get(before.size() - 1).on();
+            int was = new WeekAllowance(before, signals.subList(0, before.size()), catalogue, week, story, sore)
+                    .full(last);
+            return Math.max(LEAST, (int) Math.ceil(AFTER_A_BREAK * was));
+        }
+        int usual = story.trainedBefore() ? TRAINED_BEFORE : story.isNew() ? NEW : USUAL;
+        return week.goal() == Goal.RETURN ? (int) Math.ceil(AFTER_A_BREAK * usual) : usual;
+    }
+
     /** The budget under limits on the sets of a week; a limit lower than what is left takes its place, with its reason. */
-    static void limit(
-            Map<Head.Group, SetBudget> budget,
-            List<Limit> limits,
-            List<SessionRecord> sessions,
-            Catalogue catalogue,
-            LocalDate visitOn) {
+    void limit(Map<Head.Group, SetBudget> budget, List<Limit> limits, LocalDate on) {
         for (Limit limit : limits) {
             if (limit.kind() != Limit.Kind.SETS_A_WEEK) {
                 continue;
@@ -78,27 +231,26 @@ final class WeekAllowance {
                 if (limit.group() != null && limit.group() != group) {
                     return allowed;
                 }
-                int done = hardSets(sessions, catalogue, group, visitOn.minusDays(DAYS - 1), visitOn);
-                int left = Math.max(0, (int) limit.number() - done);
+                int left = Math.max(0, (int) limit.number() - hardSets(group, on.minusDays(DAYS - 1), on));
                 return left < allowed.sets() ? SetBudget.cutTo(left, limit.reason()) : allowed;
             });
         }
     }
 
     /** The first session since the last break of more than 14 days; the visit itself when the break ends with it. */
-    private static LocalDate startOfStreak(List<SessionRecord> sessions, LocalDate visitOn) {
-        LocalDate start = visitOn;
+    private LocalDate startOfStreak(LocalDate on) {
+        LocalDate start = on;
         for (int i = sessions.size() - 1; i >= 0; i--) {
-            LocalDate on = sessions.get(i).on();
-            if (ChronoUnit.DAYS.between(on, start) > BREAK_DAYS) {
+            LocalDate day = sessions.get(i).on();
+            if (ChronoUnit.DAYS.between(day, start) > BREAK_DAYS) {
                 break;
             }
-            start = on;
+            start = day;
         }
         return start;
     }
 
-    private static boolean wasGood(List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals, LocalDate from) {
+    private boolean wasGood(LocalDate from) {
         boolean trained = false;
         for (int i = 0; i < sessions.size(); i++) {
             LocalDate on = sessions.get(i).on();
@@ -112,21 +264,64 @@ final class WeekAllowance {
         return trained;
     }
 
+    /** The last day before {@code on} with hard sets of {@code group} on either arm, here or in other training. */
+    private Optional<LocalDate> lastHard(Head.Group group, LocalDate on) {
+        Stream<LocalDate> elsewhere = Stream.of(on.minusDays(1)).filter(d -> week.otherSets(group, d, d) > 0);
+        Stream<LocalDate> here = Stream.empty();
+        for (int i = sessions.size() - 1; i >= 0; i--) {
+            SessionRecord session = sessions.get(i);
+            if (ChronoUnit.DAYS.between(session.on(), on) >= Planner.DAYS_BETWEEN) {
+                break;
+            }
+            if (hard(session, group).findAny().isPresent()) {
+                here = Stream.of(session.on());
+                break;
+            }
+        }
+        return Stream.concat(here, elsewhere).max(LocalDate::compareTo);
+    }
+
+    private Stream<LoggedSet> hard(SessionRecord session, Head.Group group) {
+        return session.hardSets().stream()
+                .filter(s -> catalogue
+                        .find(s.exerciseKey())
+                        .map(e -> e.group() == group && e.role().trainsTheArm())
+                        .orElse(false));
+    }
+
     /** The hard sets of the arm that did more of them: a set of both arms counts for each, one arm's own for that arm. */
-    private static int hardSets(
-            List<SessionRecord> sessions, Catalogue catalogue, Head.Group group, LocalDate from, LocalDate before) {
+    private int hardSets(Head.Group group, LocalDate from, LocalDate before) {
         int most = 0;
         for (Side arm : Side.values()) {
             most = Math.max(most, (int) sessions.stream()
                     .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
-                    .flatMap(s -> s.hardSets().stream())
+                    .flatMap(s -> hard(s, group))
                     .filter(s -> s.side() == null || s.side() == arm)
-                    .filter(s -> catalogue
-                            .find(s.exerciseKey())
-                            .map(e -> e.group() == group)
-                            .orElse(false))
                     .count());
         }
         return most;
+    }
+
+    private static Reason tooSoon(Head.Group group, LocalDate last, LocalDate on) {
+        return Reason.of(
+                        "WEEK-48h",
+                        Tag.HOUSE,
+                        "48 h: one whole day between",
+                        "The " + group.where() + " had hard sets on " + last + "; there is a whole day between, so "
+                                + last.plusDays(Planner.DAYS_BETWEEN) + " is the next day for it.",
+                        "These muscles and tendons get a day between.")
+                .with("last hard sets", last)
+                .with("asked for", on);
+    }
+
+    private static Reason beforeEvent(LocalDate event, int sets, int fewer) {
+        return Reason.of(
+                        "WEEK-event",
+                        Tag.HOUSE,
+                        "two lighter days before what is coming up: two fifths fewer sets, a tenth less load",
+                        "Something is coming up on " + event + ", so " + sets + " sets become " + fewer + ".",
+                        "We keep you fresh for what is coming.")
+                .with("event", event)
+                .with("sets", sets);
     }
 }

@@ -102,12 +102,12 @@ class DoseTest {
         assertThat(loads.atMost(5.1)).contains(Load.ofKg(5));
         Exercise curl = MODEL.catalogue().get("seated-curl");
         // 40 % of 5 kg is 2 kg, and there is none: no ramp is made up; 60 % is 3 kg, and 2.5 kg is what is under it.
-        List<WarmUp.Step> ramps = WarmUp.ramp(curl, Load.ofKg(5), Effort.of(7), loads, false);
+        List<WarmUp.Step> ramps = WarmUp.ramp(curl, Load.ofKg(5), loads, WarmUp.usual(Effort.of(7)));
         assertThat(ramps).singleElement().satisfies(step -> {
             assertThat(step.load()).isEqualTo(Load.ofKg(2.5));
             assertThat(step.reason().exact()).isEqualTo("60 % of 5 kg is 3 kg; 2.5 kg is the heaviest under it here.");
         });
-        assertThat(WarmUp.ramp(curl, Load.ofKg(5), Effort.of(7), kilos(2, 3, 5), false))
+        assertThat(WarmUp.ramp(curl, Load.ofKg(5), kilos(2, 3, 5), WarmUp.usual(Effort.of(7))))
                 .extracting(step -> step.reason().exact())
                 .containsExactly("40 % of 5 kg is 2 kg.", "60 % of 5 kg is 3 kg.");
     }
@@ -255,17 +255,20 @@ class DoseTest {
     @Test
     void ramps_are_shares_of_the_working_load_rounded_down() {
         List<WarmUp.Step> ramp = WarmUp.ramp(
-                MODEL.catalogue().get("seated-curl"), Load.ofKg(10), Effort.of(7.5), kilos(1, 2, 3, 5, 7, 10), false);
+                MODEL.catalogue().get("seated-curl"),
+                Load.ofKg(10),
+                kilos(1, 2, 3, 5, 7, 10),
+                WarmUp.usual(Effort.of(7.5)));
         assertThat(ramp).extracting(s -> s.load().kg()).containsExactly(3.0, 5.0);
         assertThat(ramp).extracting(WarmUp.Step::reps).containsExactly(8, 5);
         assertThat(WarmUp.ramp(
                         MODEL.catalogue().get("seated-curl"),
                         Load.ofKg(10),
-                        Effort.of(8),
                         kilos(1, 4, 6, 8, 10),
-                        false))
+                        WarmUp.usual(Effort.of(8))))
                 .hasSize(3);
-        assertThat(WarmUp.ramp(MODEL.catalogue().get("seated-curl"), Load.ofKg(1), Effort.of(6), kilos(1, 2), false))
+        assertThat(WarmUp.ramp(
+                        MODEL.catalogue().get("seated-curl"), Load.ofKg(1), kilos(1, 2), WarmUp.usual(Effort.of(6))))
                 .isEmpty();
     }
 

@@ -1,6 +1,8 @@
 package kinesia.core.plan;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -60,6 +62,18 @@ final class People {
         sets.put(Head.Group.FLEXORS, new SetBudget(flexors, reason));
         sets.put(Head.Group.EXTENSORS, new SetBudget(extensors, reason));
         return sets;
+    }
+
+    /** So many visits and days that are heavy for the arms. */
+    static TrainingWeek week(int visits, int heavyDays) {
+        return new TrainingWeek(
+                Goal.FUNCTION,
+                visits,
+                Set.of(),
+                Set.of(Arrays.copyOf(DayOfWeek.values(), heavyDays)),
+                false,
+                List.of(),
+                List.of());
     }
 
     /** Somebody who has shown 6 kg curls, 15 kg press-downs and 4 kg lying extensions at two visits. */

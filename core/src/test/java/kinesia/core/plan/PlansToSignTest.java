@@ -67,7 +67,7 @@ class PlansToSignTest {
                                     sore,
                                     People.history())
                             .by(method)
-                            .within(ArmBudget.of(sore, 2, 1, "", place -> 20));
+                            .within(ArmBudget.of(sore, People.week(2, 1), place -> 20));
                     for (PlanRequest request : List.of(well, limited)) {
                         Plan plan = PLANNER.plan(request).plan();
                         if (plan != null) {
@@ -94,7 +94,7 @@ class PlansToSignTest {
             int work = SessionClock.workSeconds(page.plan().units());
             int warmUp = WarmUp.seconds(page.plan().warmUp());
             // Before very little work what is left is two or three minutes and one lighter set.
-            int least = WarmUp.seconds(WarmUp.general(true, 10, page.request().age(), false)) + 60;
+            int least = WarmUp.BRIEF_GENERAL_S + 2 * 65;
             assertThat(warmUp).as(page.who()).isLessThanOrEqualTo(Math.max(work, least));
         }
     }

@@ -83,7 +83,8 @@ class RandomClientsTest {
                 random.nextBoolean() ? People.history() : List.of());
         Method method = random.nextInt(3) == 0 ? Methods.open() : methods.get(random.nextInt(methods.size()));
         return request.by(method)
-                .within(ArmBudget.of(sore, 1 + random.nextInt(3), random.nextInt(3), "", s -> random.nextInt(60)));
+                .within(ArmBudget.of(
+                        sore, People.week(1 + random.nextInt(3), random.nextInt(3)), s -> random.nextInt(60)));
     }
 
     private static Equipment place(Random random) {

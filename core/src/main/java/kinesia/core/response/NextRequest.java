@@ -1,0 +1,119 @@
+package kinesia.core.response;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import kinesia.core.dose.Equipment;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.TrainingStory;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.plan.ArmBudget;
+import kinesia.core.plan.Door;
+import kinesia.core.plan.Method;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.PlanRequest;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingWeek;
+import kinesia.core.reason.Reason;
+import kinesia.core.screening.Limit;
+
+/** The arrow from what was done to what is planned: a client, a place, a visit and the record make the planner's request. */
+public final class NextRequest {
+    private NextRequest() {}
+
+    /**
+     * Who is planned for.
+     *
+     * @param age on the day of the visit
+     * @param story before the first session here
+     */
+    public record Trainee(
+            Body body,
+            int age,
+            TrainingStory story,
+            TrainingWeek week,
+            List<Limit> limits,
+            List<SoreSite> soreSites,
+            Set<String> dislikes) {
+        public Trainee {
+            limits = List.copyOf(limits);
+            soreSites = List.copyOf(soreSites);
+            dislikes = Set.copyOf(dislikes);
+        }
+    }
+
+    /**
+     * What there is to train with.
+     *
+     * @param model with what the room made itself
+     * @param own what the room made itself, on this body
+     * @param gone of that, what is not planned any more, and why
+     */
+    public record Room(ExerciseModel model, Equipment equipment, List<Exercise> own, Map<String, Reason> gone) {
+        public Room {
+            own = List.copyOf(own);
+            gone = Map.copyOf(gone);
+        }
+    }
+
+    /** The visit. */
+    public record Booking(LocalDate on, int minutes, Door door, Method method, PlanRequest.Wishes wishes) {}
+
+    /** The request and what the last session said. */
+    public record Prepared(PlanRequest request, List<SiteSignal> lastSignals) {}
+
+    /** The request of {@code who}'s visit after {@code records}, oldest first. */
+    public static Prepared of(Trainee who, Room room, Booking visit, List<SessionRecord> records) {
+        NextVisit.Preparation past = NextVisit.prepare(
+                new NextVisit.Visit(
+                        room.model(),
+                        who.body(),
+                        room.equipment(),
+                        who.limits(),
+                        visit.on(),
+                        who.week(),
+                        who.story(),
+                        !who.soreSites().isEmpty()),
+                records);
+        List<LoggedSet> history =
+                records.stream().flatMap(r -> r.sets().stream()).toList();
+        Map<String, Reason> leftOut = new HashMap<>(past.leftOut());
+        leftOut.putAll(room.gone());
+        PlanRequest request = new PlanRequest(
+                who.body(),
+                who.age(),
+                visit.on(),
+                visit.minutes(),
+                room.equipment(),
+                who.limits(),
+                who.soreSites(),
+                who.dislikes(),
+                new PlanRequest.Known(who.story().after(records.size()), history, visit.on()),
+                past.carryovers(),
+                inBlock(records),
+                leftOut,
+                past.budget(),
+                past.rest(),
+                visit.door(),
+                null,
+                past.stiffOrBack(),
+                visit.method(),
+                visit.wishes(),
+                ArmBudget.of(who.soreSites(), who.week(), place -> WeekDose.before(records, place, visit.on())),
+                past.lighter(),
+                room.own());
+        return new Prepared(request, past.lastSignals());
+    }
+
+    private static Map<String, Integer> inBlock(List<SessionRecord> records) {
+        return records.isEmpty()
+                ? Map.of()
+                : records.get(records.size() - 1).plan().mainSlots().stream()
+                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
+    }
+}

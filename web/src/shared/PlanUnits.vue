@@ -91,6 +91,10 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
       </article>
     </div>
   </section>
+  <p v-if="plan.free" class="free">
+    {{ plan.free.reason.exact }}
+    <WhyButton :reason="plan.free.reason" about="minutes stay free" />
+  </p>
 </template>
 
 <style scoped>

@@ -59,6 +59,12 @@ export function clock(seconds: number): string {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
 
+/** What a step of a warm-up asks: a load and repetitions, repetitions alone, or time. */
+export function warmUpDose(step: { load?: Load; reps: number; seconds: number }, units: Units): string {
+  if (!step.reps) return `${clock(step.seconds)} min`
+  return step.load ? `${load(step.load, units)} × ${step.reps}` : `${step.reps} repetitions`
+}
+
 /** A repetition range as "8–12" or "10". */
 export function reps(range: { low: number; high: number }): string {
   return range.low === range.high ? String(range.high) : `${range.low}–${range.high}`

@@ -1,8 +1,9 @@
 import type { Slot, Unit } from './api/types'
 import { reps, words } from './format'
 
-/** What a unit of a session is called: "Pair A", "Circuit B", or only its letter for an exercise alone. */
-export function unitTitle(unit: Pick<Unit, 'layout' | 'letter'>): string {
+/** What a unit of a session is called: "Pair A", "Circuit B", "Care C", or only its letter for an exercise alone. */
+export function unitTitle(unit: Pick<Unit, 'layout' | 'letter' | 'care'>): string {
+  if (unit.care) return `Care ${unit.letter}`
   const names = { PAIRS: 'Pair ', BLOCKS: 'Block ', CIRCUIT: 'Circuit ', STRAIGHT: '' }
   return names[unit.layout] + unit.letter
 }

@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import DayPicker from '@/shared/DayPicker.vue'
+import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
-import type { Intake } from './intake'
+import { DAYS, type Intake } from './intake'
 
 /** What the arms do outside these sessions: it draws on the same joints. */
 const draft = defineModel<Intake>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
+const days = DAYS.map((day) => ({ value: day, text: day.charAt(0) + day.slice(1).toLowerCase() }))
+const muscles = [
+  { value: 'FLEXORS', text: 'Front of the arm' },
+  { value: 'EXTENSORS', text: 'Back of the arm' },
+]
+const hows = [
+  { value: 'hard', text: 'Hard' },
+  { value: 'light', text: 'Light' },
+]
 </script>
 
 <template>
@@ -23,6 +33,35 @@ defineProps<{ wrong: (field: string) => string | undefined }>()
       :wrong="wrong('otherTraining')"
       help="For example: rows on Saturdays, presses in a class on Tuesdays."
     />
+    <fieldset class="mb-3">
+      <legend class="fs-6 mb-1">Which of that trains the arms, day by day</legend>
+      <div v-for="(e, n) in draft.elsewhere" :key="n" class="event">
+        <SelectField v-model="e.day" label="Day" :options="days" />
+        <SelectField v-model="e.muscle" label="Muscle" :options="muscles" empty="Front and back of the arm" />
+        <SelectField
+          :model-value="e.hard ? 'hard' : 'light'"
+          label="How"
+          :options="hows"
+          @update:model-value="(how) => (e.hard = how === 'hard')"
+        />
+        <BButton
+          size="sm"
+          variant="outline-primary"
+          :aria-label="`Remove training ${n + 1}`"
+          @click="draft.elsewhere.splice(n, 1)"
+        >
+          Remove
+        </BButton>
+      </div>
+      <BButton
+        size="sm"
+        variant="outline-primary"
+        @click="draft.elsewhere.push({ day: 'SATURDAY', muscle: '', hard: true })"
+      >
+        Add a day
+      </BButton>
+      <div class="quiet small">A hard day counts three sets, and its muscle rests the day after.</div>
+    </fieldset>
     <DayPicker v-model="draft.heavyDays" label="Days that are heavy for the arms" />
     <fieldset>
       <legend class="fs-6 mb-1">Coming up</legend>
@@ -48,7 +87,7 @@ defineProps<{ wrong: (field: string) => string | undefined }>()
 <style scoped>
 .event {
   display: grid;
-  grid-template-columns: 1fr 10rem auto;
+  grid-template-columns: repeat(auto-fit, minmax(9rem, 1fr));
   gap: 0.8rem;
   align-items: center;
 }

@@ -3,6 +3,11 @@ import type { CautionDetail, ClientDetails, ClientView, Side, Units } from '@/sh
 const CM_PER_INCH = 2.54
 const KG_PER_POUND = 0.45359237
 
+/** The days of the week, in its order. */
+export const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
+
+type Day = NonNullable<ClientDetails['days']>[number]
+
 /** The intake as it is typed: sizes in the client's units, nothing chosen until it is. */
 export interface Intake {
   id: string
@@ -26,6 +31,7 @@ export interface Intake {
   cautionDetails: Record<string, CautionDetail>
   dislikes: string[]
   otherTraining: string
+  elsewhere: { day: string; muscle: string; hard: boolean }[]
   heavyDays: string[]
   days: string[]
   events: { name: string; on: string }[]
@@ -48,6 +54,7 @@ export function emptyIntake(): Intake {
     cautionDetails: {},
     dislikes: [],
     otherTraining: '',
+    elsewhere: [],
     heavyDays: [],
     days: [],
     events: [],
@@ -83,6 +90,7 @@ export function fromDetails(client: ClientView): Intake {
   return {
     ...emptyIntake(),
     ...d,
+    elsewhere: (d.elsewhere ?? []).map((e) => ({ day: e.day, muscle: e.group ?? '', hard: e.hard })),
     visitsSoFar: d.story.visits,
     trainedBefore: d.story.trainedBefore,
     risesWithoutHands: d.story.risesWithoutHands,
@@ -119,6 +127,11 @@ export function toDetails(i: Intake): Partial<ClientDetails> {
     cautionDetails: i.cautionDetails,
     dislikes: i.dislikes,
     otherTraining: i.otherTraining,
+    elsewhere: i.elsewhere.map((e) => ({
+      day: e.day as Day,
+      group: (e.muscle || undefined) as 'FLEXORS' | 'EXTENSORS' | undefined,
+      hard: e.hard,
+    })),
     heavyDays: i.heavyDays as ClientDetails['heavyDays'],
     days: i.days as ClientDetails['days'],
     // A line that is still being typed waits.

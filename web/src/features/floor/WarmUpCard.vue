@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { clock, inUnits, load } from '@/shared/format'
+import { inUnits, warmUpDose } from '@/shared/format'
 import type { SessionView } from '@/shared/api/types'
 
 defineProps<{ session: SessionView; at: number }>()
@@ -11,10 +11,7 @@ defineEmits<{ done: []; skip: [] }>()
     <p class="quiet mb-1">Warm-up {{ at + 1 }} of {{ session.plan.warmUp.length }}</p>
     <h1>{{ inUnits(session.plan.warmUp[at]!.words, session.units) }}</h1>
     <p class="big">
-      <template v-if="session.plan.warmUp[at]!.load">
-        {{ load(session.plan.warmUp[at]!.load!, session.units) }} × {{ session.plan.warmUp[at]!.reps }}
-      </template>
-      <template v-else>{{ clock(session.plan.warmUp[at]!.seconds) }} min</template>
+      {{ warmUpDose(session.plan.warmUp[at]!, session.units) }}
     </p>
     <p class="quiet">{{ inUnits(session.plan.warmUp[at]!.reason.plain, session.units) }}</p>
     <p class="quiet">Pain that eases over the easy sets is a go; pain that grows is a swap.</p>

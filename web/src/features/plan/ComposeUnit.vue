@@ -62,7 +62,7 @@ function swap(out: string, into: string) {
       </svg>
       <h3>{{ unitTitle(unit) }}</h3>
       <span class="quiet">{{ rounds(unit) }}, rest {{ unit.restSeconds }} s</span>
-      <span class="ms-auto">
+      <span v-if="!unit.care" class="ms-auto">
         <BButton size="sm" variant="link" :disabled="index === 0" @click="emit('move', -1)">
           Earlier
           <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
@@ -147,6 +147,7 @@ function swap(out: string, into: string) {
         </template>
         <template v-else>
           <BButton
+            v-if="!unit.care"
             size="sm"
             :variant="composition.pinned.includes(s.exerciseKey) ? 'primary' : 'outline-primary'"
             :aria-pressed="composition.pinned.includes(s.exerciseKey)"
@@ -155,7 +156,12 @@ function swap(out: string, into: string) {
             {{ composition.pinned.includes(s.exerciseKey) ? 'Kept in' : 'Keep in' }}
             <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>
-          <BButton size="sm" variant="outline-primary" @click="swapping = swapping ? '' : s.exerciseKey">
+          <BButton
+            v-if="!unit.care"
+            size="sm"
+            variant="outline-primary"
+            @click="swapping = swapping ? '' : s.exerciseKey"
+          >
             Swap
             <span class="visually-hidden">: {{ s.name }}</span>
           </BButton>

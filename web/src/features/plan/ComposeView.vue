@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Composition, SoreSite } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { clock, date, inUnits, load } from '@/shared/format'
+import { date, inUnits, warmUpDose } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
@@ -131,9 +131,7 @@ const print = () => window.print()
           <div v-if="plan" class="at-home">
             <p class="mb-1">First, {{ plan.minutes.warmUp }} min of warm-up:</p>
             <ol class="mb-2">
-              <li v-for="(w, i) in plan.warmUp" :key="i">
-                {{ inUnits(w.words, units) }}: {{ w.load ? `${load(w.load, units)} × ${w.reps}` : clock(w.seconds) }}
-              </li>
+              <li v-for="(w, i) in plan.warmUp" :key="i">{{ inUnits(w.words, units) }}: {{ warmUpDose(w, units) }}</li>
             </ol>
             <p class="mb-2">
               Stop if pain grows over the easy sets, or at pressure in chest, jaw or arm, dizziness, sudden headache,
@@ -151,7 +149,7 @@ const print = () => window.print()
             :key="u.letter + u.slots[0]!.exerciseKey"
             :unit="u"
             :index="i"
-            :last="i === plan!.units.length - 1"
+            :last="i === plan!.units.filter((other) => !other.care).length - 1"
             :composed="composed"
             :composition="composition"
             :sore="sore"
@@ -163,6 +161,10 @@ const print = () => window.print()
             @swap="(out, into) => change(swapped(composition, out, into))"
             @write="(slot, to) => write(i, slot, to)"
           />
+          <p v-if="plan?.free && !composition.written">
+            {{ plan.free.reason.exact }}
+            <WhyButton :reason="plan.free.reason" about="minutes stay free" />
+          </p>
           <template v-if="!composition.written">
             <p v-for="n in plan?.notes ?? []" :key="n.exact" class="small">{{ inUnits(n.exact, units) }}</p>
           </template>

@@ -37,14 +37,19 @@ export function moved<T>(list: T[], from: number, to: number): T[] {
   return [...rest.slice(0, to), list[from]!, ...rest.slice(to)]
 }
 
-/** The first exercise of each unit: what the order of a session is kept by. */
+/** What the session is composed for, without the care work that fills its time. */
+function mainUnits(plan: Plan) {
+  return plan.units.filter((u) => !u.care)
+}
+
+/** The first exercise of each unit of the main work: what the order of a session is kept by. Care work comes after it. */
 export function orderOf(plan: Plan): string[] {
-  return plan.units.map((u) => u.slots[0]!.exerciseKey)
+  return mainUnits(plan).map((u) => u.slots[0]!.exerciseKey)
 }
 
 /** The session as it stands, to be written on by hand. */
 export function writtenFrom(plan: Plan): WrittenUnit[] {
-  return plan.units.map((u) => ({
+  return mainUnits(plan).map((u) => ({
     layout: u.layout,
     restSeconds: u.restSeconds,
     slots: u.slots.map((s) => ({

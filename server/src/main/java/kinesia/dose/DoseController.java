@@ -142,7 +142,12 @@ class DoseController {
         }
     }
 
-    /** @param mostReps the highest repetitions a limit allows; 30 when missing */
+    /**
+     * @param mostReps the highest repetitions a limit allows; 30 when missing
+     * @param usual the range that the load belongs to; what was aimed at last when missing
+     * @param limited whether it loads a place that is sore or limited; no when missing
+     * @param bestKg the most it was done with before; this load when missing
+     */
     record NextLoadAsk(
             Sex sex,
             double statureM,
@@ -152,7 +157,10 @@ class DoseController {
             double loadKg,
             DoneSession previous,
             DoneSession last,
-            @Nullable Integer mostReps) {}
+            @Nullable Integer mostReps,
+            Exercise.@Nullable RepRange usual,
+            @Nullable Boolean limited,
+            @Nullable Double bestKg) {}
 
     /**
      * @param changes whether load, repetitions or lowering change
@@ -190,10 +198,15 @@ class DoseController {
         return Progression.next(
                         ask.previous().session(exercise.key(), load),
                         ask.last().session(exercise.key(), load),
-                        load,
-                        exercise.reps(),
-                        most,
-                        loads)
+                        new Progression.What(
+                                load,
+                                usual(ask, exercise),
+                                most,
+                                exercise.tempo(),
+                                true,
+                                loads,
+                                Boolean.TRUE.equals(ask.limited()),
+                                ask.bestKg() == null ? load.kg() : ask.bestKg()))
                 .map(s -> new NextLoad(true, s.load(), s.reps(), s.lowering(), s.reason()))
                 .orElseGet(() -> new NextLoad(
                         false,
@@ -207,6 +220,14 @@ class DoseController {
                                 "Not yet two sessions running at the top of the range at or under the target effort with go:"
                                         + " the load stays.",
                                 "The same again; it is not time for more.")));
+    }
+
+    /** The range that the load belongs to: what was aimed at, or the exercise's own once that was bridged past it. */
+    private static Exercise.RepRange usual(NextLoadAsk ask, Exercise exercise) {
+        if (ask.usual() != null) {
+            return ask.usual();
+        }
+        return ask.last().reps().high() <= exercise.reps().high() ? ask.last().reps() : exercise.reps();
     }
 
     record LoadsAsk(Sex sex, double statureM, double bodyMassKg, String exerciseKey, Equipment equipment) {}

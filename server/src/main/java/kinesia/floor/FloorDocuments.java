@@ -47,9 +47,12 @@ class FloorDocuments {
         return StoredType.of(new TypeReference<List<String>>() {});
     }
 
-    // There was no care work, and nobody said what stayed free.
+    // There was no care work, nobody said what stayed free, and repetitions past a range made a range of their own.
     private static JsonNode withoutCare(JsonNode plan) {
-        plan.path("units").forEach(unit -> ((ObjectNode) unit).put("care", false));
+        for (JsonNode unit : plan.path("units")) {
+            ((ObjectNode) unit).put("care", false);
+            unit.path("slots").forEach(slot -> ((ObjectNode) slot).set("usual", slot.path("reps")));
+        }
         return plan;
     }
 

@@ -45,7 +45,12 @@ class FloorLooks {
     private record WhoAndWhere(UUID clientId, long clientVersion, UUID placeId, long placeVersion) {}
 
     /** Who works, and what the place that the session was planned for has. */
-    record Here(UUID roomId, Equipment equipment, Body body) {}
+    record Here(UUID roomId, Equipment equipment, Body body, boolean frail) {
+        static Here of(Client client, Equipment equipment, LocalDate on) {
+            boolean frail = client.details().story().after(0).isFrail(client.ageOn(on));
+            return new Here(client.roomId(), equipment, client.body(), frail);
+        }
+    }
 
     /** A session as it stands, held until the transaction ends. */
     record Look(LocalDate visitOn, TrainingSession.Status status, Here here) {
@@ -70,12 +75,16 @@ class FloorLooks {
                                 found.getLong(6))))
                 .optional()
                 .orElseThrow(Problem::notFound);
-        return new Look(row.visitOn(), TrainingSession.Status.valueOf(row.status()), known.get(row.key(), this::read));
+        return new Look(
+                row.visitOn(),
+                TrainingSession.Status.valueOf(row.status()),
+                known.get(row.key(), key -> read(key, row.visitOn())));
     }
 
-    private Here read(WhoAndWhere key) {
-        Client client = clients.findById(key.clientId()).orElseThrow();
-        return new Here(
-                client.roomId(), places.findById(key.placeId()).orElseThrow().equipment(), client.body());
+    private Here read(WhoAndWhere key, LocalDate on) {
+        return Here.of(
+                clients.findById(key.clientId()).orElseThrow(),
+                places.findById(key.placeId()).orElseThrow().equipment(),
+                on);
     }
 }

@@ -102,7 +102,7 @@ class SessionViews {
     InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
         Exercise exercise = rooms.get(here.roomId(), here.body(), slot.exerciseKey());
         ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
-        return InSession.after(slot, set, loads);
+        return here.frail() ? InSession.unhurried(slot, set, loads) : InSession.after(slot, set, loads);
     }
 
     /** For each exercise begun, what its latest set says about the next one. */
@@ -163,7 +163,7 @@ class SessionViews {
         Place place = elsewhere == null
                 ? client.place()
                 : places.findByIdAndRoomId(elsewhere, client.roomId()).orElse(client.place());
-        return new Here(client.roomId(), place.equipment(), client.body());
+        return Here.of(client, place.equipment(), session.visitOn());
     }
 
     private static List<SlotGuide> guides(RoomCatalogue.Here room, Here here, Plan plan) {

@@ -277,6 +277,7 @@ class ComposeController {
                 composition.wishes(),
                 List.of(),
                 false,
+                false,
                 List.of());
     }
 

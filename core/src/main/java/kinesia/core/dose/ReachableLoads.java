@@ -103,6 +103,12 @@ public record ReachableLoads(List<Load> loads) {
         return loads.get(0);
     }
 
+    /** Those of at most {@code kg}; all of them where that would leave none. */
+    public ReachableLoads upTo(double kg) {
+        List<Load> light = loads.stream().filter(l -> l.kg() <= kg).toList();
+        return light.isEmpty() ? this : new ReachableLoads(light);
+    }
+
     /** The heaviest load of at most {@code kg}; empty when all are heavier: what is not there is never proposed. */
     public Optional<Load> atMost(double kg) {
         Load best = null;

@@ -7,6 +7,9 @@ import kinesia.core.reason.Reason;
 /**
  * What an exercise starts from because of how it went before.
  *
+ * @param reps what is aimed at now
+ * @param usual the range that belongs to the load; {@code reps} goes past it while a big step is bridged
+ * @param ownAim its sets had aims of their own, by the clock or set by set: only the load goes on elsewhere
  * @param mostSets the most sets it may have this time, 0 to leave it out
  * @param trial its load is not found yet: trial sets go on
  * @param lowering seconds of lowering while a big step is bridged; 0 for the usual
@@ -16,6 +19,8 @@ public record Carryover(
         String exerciseKey,
         Load load,
         RepRange reps,
+        RepRange usual,
+        boolean ownAim,
         int mostSets,
         boolean trial,
         int lowering,
@@ -24,18 +29,23 @@ public record Carryover(
     /** No bound of its own on sets. */
     public static final int ANY_SETS = 4;
 
-    /** One whose load is a fresh one. */
-    public Carryover(String exerciseKey, Load load, RepRange reps, int mostSets, boolean trial, Reason reason) {
-        this(exerciseKey, load, reps, mostSets, trial, 0, 1, reason);
-    }
-
     /** The same, lowered in {@code seconds}. */
     public Carryover lowered(int seconds) {
-        return new Carryover(exerciseKey, load, reps, mostSets, trial, seconds, loadShare, reason);
+        return new Carryover(exerciseKey, load, reps, usual, ownAim, mostSets, trial, seconds, loadShare, reason);
     }
 
     /** The same, its load being {@code share} of a fresh one. */
     public Carryover sharing(double share) {
-        return new Carryover(exerciseKey, load, reps, mostSets, trial, lowering, share, reason);
+        return new Carryover(exerciseKey, load, reps, usual, ownAim, mostSets, trial, lowering, share, reason);
+    }
+
+    /** The same with at most so many sets. */
+    public Carryover atMost(int sets) {
+        return new Carryover(exerciseKey, load, reps, usual, ownAim, sets, trial, lowering, loadShare, reason);
+    }
+
+    /** Whether its repetitions go past the range of its load. */
+    boolean isBridging() {
+        return reps.high() > usual.high();
     }
 }

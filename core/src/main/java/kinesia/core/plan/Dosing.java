@@ -23,6 +23,12 @@ final class Dosing {
     private static final int SLOW_LOWERING_S = 3;
     private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
 
+    /** The rule by which a tempo is the method's and no step is bridged with it. */
+    static final String METHODS_TEMPO = "TEMPO-method";
+
+    /** The rule by which repetitions go past what the method says. */
+    static final String BRIDGED = "METHOD-bridge";
+
     private final PlanRequest request;
     private final Method.Dose dose;
     private final List<Limit> limits;
@@ -44,6 +50,14 @@ final class Dosing {
     Exercise.Tempo tempo(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
         // A held effort has no tempo but its hold.
         Exercise.Tempo tempo = dose.tempo() == null || exercise.tempo().holdS() >= 5 ? exercise.tempo() : dose.tempo();
+        if (dose.tempo() != null) {
+            why.put(
+                    Aspect.TEMPO,
+                    methodReason(
+                            METHODS_TEMPO,
+                            tempo.upS() + " s up, " + tempo.holdS() + " s squeeze and " + tempo.downS()
+                                    + " s down belong to this way of working."));
+        }
         Carryover carried = request.carryovers().get(exercise.key());
         if (carried != null && carried.lowering() > tempo.downS() && dose.tempo() == null && dose.stationS() == 0) {
             tempo = new Exercise.Tempo(tempo.upS(), tempo.holdS(), carried.lowering());
@@ -120,8 +134,16 @@ final class Dosing {
                     dose.setReps().stream().mapToInt(r -> r).max().orElse(1));
         }
         RepRange method = dose.reps();
-        if (carried != null && (method == null || overlap(carried.reps(), method))) {
-            why.put(Aspect.REPS, carried.reason());
+        if (carried != null && !carried.ownAim() && (method == null || isInside(carried.usual(), method))) {
+            why.put(
+                    Aspect.REPS,
+                    method == null || carried.reps().high() <= method.high()
+                            ? carried.reason()
+                            : methodReason(
+                                    BRIDGED,
+                                    carried.reps().high() + " repetitions of " + exercise.name()
+                                            + " bend the method's " + method.high()
+                                            + ": the next load is too big a step."));
             return carried.reps();
         }
         if (request.newToTraining() && (method == null || method.high() < NEW_TO_TRAINING.high())) {
@@ -155,7 +177,7 @@ final class Dosing {
     }
 
     // What was carried over goes on only where it is the method's kind of work.
-    private static boolean overlap(RepRange carried, RepRange method) {
+    private static boolean isInside(RepRange carried, RepRange method) {
         return carried.low() >= method.low() && carried.high() <= method.high();
     }
 
@@ -188,6 +210,18 @@ final class Dosing {
             effort = effort.cappedAt(lowest.number());
             why.put(Aspect.EFFORT, lowest.reason());
             bend(lowest.reason(), method != null);
+        }
+        if (request.returning()) {
+            effort = effort.cappedAt(effort.value() - 1);
+            why.put(
+                    Aspect.EFFORT,
+                    Reason.of(
+                            "EFFORT-returning",
+                            Tag.PRACTICE,
+                            "one less in the first two sessions after more than 14 days away",
+                            "Back after a break: effort goes down by 1 to " + Numbers.plain(effort.value())
+                                    + " in the first two sessions.",
+                            "We start again a little easier."));
         }
         if (request.door().shortSleep() || request.door().armsWorkedHarder()) {
             effort = effort.cappedAt(effort.value() - 1);

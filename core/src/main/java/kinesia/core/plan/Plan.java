@@ -123,6 +123,7 @@ public record Plan(
      * One exercise of the session.
      *
      * @param movement the range for this client, already shortened by limits
+     * @param usual the range that the load belongs to; {@code reps} goes past it while a big step is bridged
      * @param setReps repetitions set by set; empty when all are alike
      * @param stationSeconds how long a set lasts by the clock; 0 when repetitions end it
      * @param loadShare the share of a fresh load that {@code load} is, 0 to 1
@@ -139,6 +140,7 @@ public record Plan(
             Movement movement,
             int sets,
             Exercise.RepRange reps,
+            Exercise.RepRange usual,
             List<Integer> setReps,
             int stationSeconds,
             Load load,
@@ -179,6 +181,7 @@ public record Plan(
                     movement,
                     sets,
                     reps,
+                    reps,
                     List.of(),
                     0,
                     load,
@@ -189,6 +192,12 @@ public record Plan(
                     stress,
                     Map.of(),
                     why);
+        }
+
+        /** Whether its tempo belongs to the way of working, so that no step is bridged with it. */
+        public boolean hasMethodsTempo() {
+            Reason tempo = why.get(Aspect.TEMPO);
+            return tempo != null && tempo.ruleId().equals(Dosing.METHODS_TEMPO);
         }
 
         /** The repetitions aimed at in {@code round} (1 is the first). */

@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param wishes what the trainer fixed by hand
  * @param stressBudgets what sore places may take at this visit
  * @param lighter a lighter week: less load, the budget is already smaller
+ * @param returning one of the first two sessions after a break: a point less effort
  * @param own exercises that the room made itself, for this body; they stand beside the catalogue's
  */
 public record PlanRequest(
@@ -59,6 +60,7 @@ public record PlanRequest(
         Wishes wishes,
         List<StressBudget> stressBudgets,
         boolean lighter,
+        boolean returning,
         List<Exercise> own) {
     /** The shortest and longest visit that can be planned, minutes. */
     public static final int SHORTEST_MINUTES = 8;
@@ -120,6 +122,7 @@ public record PlanRequest(
                 Wishes.NONE,
                 List.of(),
                 false,
+                false,
                 List.of());
     }
 
@@ -177,6 +180,7 @@ public record PlanRequest(
                 wishes,
                 stressBudgets,
                 lighter,
+                returning,
                 exercises);
     }
 
@@ -209,6 +213,7 @@ public record PlanRequest(
                 wishes,
                 stressBudgets,
                 lighter,
+                returning,
                 own);
     }
 
@@ -245,6 +250,7 @@ public record PlanRequest(
                 wished,
                 budgets,
                 lighterWeek,
+                returning,
                 own);
     }
 

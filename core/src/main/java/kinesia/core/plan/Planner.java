@@ -125,6 +125,11 @@ public final class Planner {
         List<Reason> bends = new ArrayList<>(shape.bends());
         bends.addAll(solved.bends());
         bends.addAll(new Bends(request, shape, solved.problem(), solved.solution()).reasons());
+        units.stream()
+                .flatMap(u -> u.slots().stream())
+                .flatMap(s -> Stream.ofNullable(s.why().get(Plan.Aspect.REPS)))
+                .filter(r -> r.ruleId().equals(Dosing.BRIDGED))
+                .forEach(bends::add);
         List<Reason> notes = new ArrayList<>(reminders(request.limits()));
         Method method = request.method();
         if (method.note() != null) {

@@ -70,7 +70,8 @@ final class SessionNumbers {
                     section.layout() == Layout.CIRCUIT ? section.rest().seconds() - dose.changeOverS() : 0,
                     picks));
         }
-        int lastRest = sections.get(sections.size() - 1).rest().seconds();
+        // Nobody rests after the last round, whichever section that is in.
+        int lastRest = sections.stream().mapToInt(s -> s.rest().seconds()).min().orElse(0);
         return new SessionProblem(
                 numbers,
                 availableS + lastRest,

@@ -74,6 +74,7 @@ final class Slots {
                 c.exercise().movement(),
                 sets,
                 reps,
+                usual(c, reps),
                 setReps(dose, reps),
                 dose.stationS(),
                 start.load(),
@@ -99,6 +100,12 @@ final class Slots {
             }
         }
         return sets;
+    }
+
+    /** The range that the load belongs to: that of what was carried over, where its repetitions go on. */
+    private RepRange usual(Candidate c, RepRange reps) {
+        Carryover carried = request.carryovers().get(c.exercise().key());
+        return carried != null && !carried.ownAim() && carried.reps().equals(reps) ? carried.usual() : reps;
     }
 
     private static List<Integer> setReps(Method.Dose dose, RepRange reps) {

@@ -13,7 +13,9 @@ import kinesia.core.reason.Tag;
 /** What the set just done says about the next one. */
 public final class InSession {
     private static final int PAIN_ENDS_OVER = 5;
-    private static final double TOO_HARD_BY = 2;
+    private static final double TOO_HARD_BY = 1.5;
+    private static final double TWICE = 2;
+    private static final double TINY = 1e-6;
     private static final double TOO_EASY_BY = 2;
     private static final double LARGEST_STEP = 1.10;
     private static final double SMALLEST_CUT = 0.95;
@@ -32,6 +34,12 @@ public final class InSession {
 
     /** The advice for the next set of the same exercise. */
     public record Advice(Next next, Load load, int reps, Reason reason) {}
+
+    /** The same for somebody frail, whose load is never doubled within a visit [house]. */
+    public static Advice unhurried(Slot slot, LoggedSet set, ReachableLoads loads) {
+        double most = TWICE * slot.load().kg() - TINY;
+        return after(slot, set, loads.upTo(Math.max(most, set.load().kg())));
+    }
 
     /** Advice after {@code set} of {@code slot}, with the loads the room has for it. */
     public static Advice after(Slot slot, LoggedSet set, ReachableLoads loads) {
@@ -74,7 +82,7 @@ public final class InSession {
             Reason reason = Reason.of(
                             "FLOOR-too-hard",
                             Tag.HOUSE,
-                            "effort 2 above target",
+                            "effort 1.5 above target",
                             "Effort " + Numbers.plain(effort) + " against a target of " + Numbers.plain(target) + ": "
                                     + less.filter(l -> l.kg() >= set.load().kg() * (2 * SMALLEST_CUT - 1))
                                             .map(l -> "next set with " + l.label() + ".")

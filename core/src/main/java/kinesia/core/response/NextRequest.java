@@ -73,12 +73,13 @@ public final class NextRequest {
                 new NextVisit.Visit(
                         room.model(),
                         who.body(),
+                        who.age(),
                         room.equipment(),
                         who.limits(),
                         visit.on(),
                         who.week(),
                         who.story(),
-                        !who.soreSites().isEmpty()),
+                        who.soreSites()),
                 records);
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();
@@ -106,6 +107,7 @@ public final class NextRequest {
                 visit.wishes(),
                 ArmBudget.of(who.soreSites(), who.week(), place -> WeekDose.before(records, place, visit.on())),
                 past.lighter(),
+                past.returning(),
                 room.own());
         return new Prepared(request, past.lastSignals());
     }

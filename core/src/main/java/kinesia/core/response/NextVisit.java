@@ -19,6 +19,7 @@ import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -46,24 +47,30 @@ public final class NextVisit {
             Map<Head.Group, SetBudget> budget,
             Rest rest,
             boolean stiffOrBack,
+            boolean returning,
             boolean lighter,
             List<SiteSignal> lastSignals) {}
 
     /**
      * Who, where and when.
      *
+     * @param age on the day
      * @param story before the first session here
-     * @param sore whether a place is sore
      */
     public record Visit(
             ExerciseModel model,
             Body body,
+            int age,
             Equipment equipment,
             List<Limit> limits,
             LocalDate on,
             TrainingWeek week,
             TrainingStory story,
-            boolean sore) {}
+            List<SoreSite> sorePlaces) {
+        boolean sore() {
+            return !sorePlaces.isEmpty();
+        }
+    }
 
     /** Prepares {@code visit} from {@code sessions}, oldest first. */
     public static Preparation prepare(Visit visit, List<SessionRecord> sessions) {
@@ -74,7 +81,7 @@ public final class NextVisit {
         week.limit(budget, visit.limits(), visit.on());
         boolean lighter = week.isLighter(visit.on());
         if (sessions.isEmpty()) {
-            return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), false, lighter, List.of());
+            return new Preparation(Map.of(), Map.of(), budget, RestAndTime.first(), false, false, lighter, List.of());
         }
         SessionRecord last = sessions.get(sessions.size() - 1);
         Map<Place, SiteSignal> lastSignals = signals.get(signals.size() - 1);
@@ -98,6 +105,7 @@ public final class NextVisit {
                 budget,
                 back ? RestAndTime.first() : RestAndTime.after(last.plan().restSeconds(), allGo && held(last)),
                 back || stiff,
+                back || cameBack(sessions),
                 lighter,
                 List.copyOf(lastSignals.values()));
     }
@@ -132,6 +140,15 @@ public final class NextVisit {
             }
         }
         return forOne;
+    }
+
+    /** Whether the last of {@code sessions} was the first after a break. */
+    private static boolean cameBack(List<SessionRecord> sessions) {
+        int last = sessions.size() - 1;
+        return last > 0
+                && ChronoUnit.DAYS.between(
+                                sessions.get(last - 1).on(), sessions.get(last).on())
+                        > WeekAllowance.BREAK_DAYS;
     }
 
     /** Sets -40 % on what loads the place, and the worst exercise out. */

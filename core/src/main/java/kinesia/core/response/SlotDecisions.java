@@ -32,6 +32,13 @@ final class SlotDecisions {
     private static final double BREAK_FLOOR = 0.5;
     private static final double TOO_HARD_BY = 2;
     private static final int MOST_REPS = 20;
+    private static final double DOUBLE = 2;
+    private static final double TINY = 1e-9;
+    private static final double HALF_A_POINT = 0.5;
+    private static final int HURT_FROM = 4;
+    private static final int CLEAN_SESSIONS = 2;
+    private static final int CUFFED_FIRST_SET = 30;
+    private static final double LARGEST_CUFFED_STEP = 1.5;
 
     private final NextVisit.Visit visit;
     private final List<SessionRecord> sessions;
@@ -65,11 +72,35 @@ final class SlotDecisions {
             if (!loads.isEmpty()) {
                 carryovers.put(
                         key,
-                        decide(exercise, done, loads)
+                        unhurried(done.get(done.size() - 1), decide(exercise, done, loads))
                                 .sharing(done.get(done.size() - 1).slot().loadShare()));
             }
         }));
         return carryovers;
+    }
+
+    /** Nobody frail doubles a load: where the next one here is twice this one, repetitions go on [house]. */
+    private Carryover unhurried(Done last, Carryover decided) {
+        Load load = last.sets().get(last.sets().size() - 1).load();
+        if (!visit.story().isFrail(visit.age()) || decided.load().kg() < DOUBLE * load.kg() - TINY || load.kg() <= 0) {
+            return decided;
+        }
+        Slot slot = last.slot();
+        int high = Math.min(slot.reps().high() + 1, Math.min(MOST_REPS, mostReps(slot)));
+        return keep(
+                slot,
+                new Decided(
+                        load,
+                        reason(
+                                        "PROGRESS-unhurried",
+                                        Tag.HOUSE,
+                                        "nobody frail doubles a load",
+                                        "The next load here, " + decided.load().label() + ", is twice " + load.label()
+                                                + ": up to " + high + " repetitions with " + load.label() + " instead.",
+                                        "The next weight would be twice as heavy, so we do a little more with this one.")
+                                .with("load", load.label())
+                                .with("next load", decided.load().label())),
+                new RepRange(Math.min(slot.reps().low(), high), high));
     }
 
     private Carryover decide(Exercise exercise, List<Done> done, ReachableLoads loads) {
@@ -129,7 +160,7 @@ final class SlotDecisions {
             return same(last, done, load, loads, worst.get());
         }
         if (slot.trial()) {
-            return keep(slot, afterTrial(last, load, loads), slot.reps());
+            return keep(slot, afterTrial(done, load, loads), slot.reps());
         }
         if (tooHard(last)) {
             Load less = loads.below(load.kg()).orElse(load);
@@ -152,7 +183,7 @@ final class SlotDecisions {
                                     .with("efforts", done(last, SlotDecisions::said))),
                     slot.reps());
         }
-        return progress(exercise, done, load, loads);
+        return progress(done, load, loads);
     }
 
     private static Decided care(Done last) {
@@ -174,38 +205,139 @@ final class SlotDecisions {
         }
     }
 
-    private Carryover progress(Exercise exercise, List<Done> done, Load load, ReachableLoads loads) {
+    private Carryover progress(List<Done> done, Load load, ReachableLoads loads) {
         Done last = done.get(done.size() - 1);
         Slot slot = last.slot();
-        if (done.size() > 1) {
-            Done previous = done.get(done.size() - 2);
-            Optional<Progression.Step> step =
-                    Progression.next(session(previous), session(last), load, exercise.reps(), mostReps(slot), loads);
-            if (step.isPresent()) {
-                return keep(
-                                slot,
-                                new Decided(step.get().load(), step.get().reason()),
-                                step.get().reps())
-                        .lowered(step.get().lowering());
+        if (hurtLately(done)) {
+            return keep(slot, hurt(load), slot.reps());
+        }
+        Progression.Session previous = done.size() > 1 ? session(done.get(done.size() - 2)) : null;
+        Optional<Progression.Step> step = cuffed(slot)
+                ? pastTheirAim(last, load, loads)
+                : Progression.next(
+                        previous,
+                        session(last),
+                        new Progression.What(
+                                load,
+                                slot.usual(),
+                                mostReps(slot),
+                                slot.tempo(),
+                                !slot.hasMethodsTempo(),
+                                loads,
+                                isLimited(slot),
+                                best(done)));
+        if (step.isPresent()) {
+            return keep(
+                            slot,
+                            new Decided(step.get().load(), step.get().reason()),
+                            step.get().reps())
+                    .lowered(step.get().lowering());
+        }
+        return keep(slot, notYet(last, load), slot.reps());
+    }
+
+    private static Decided notYet(Done last, Load load) {
+        Slot slot = last.slot();
+        boolean unsaid = last.sets().get(last.sets().size() - 1).effort() == null;
+        String why = unsaid
+                ? load.label() + " stays: nobody said how hard the last set was."
+                : load.label() + " stays: not yet two sessions running with all sets at "
+                        + (aims(slot).isEmpty() ? String.valueOf(slot.reps().high()) : "their aims")
+                        + (aims(slot).isEmpty() ? " repetitions" : "") + " and effort at or under "
+                        + Numbers.plain(slot.targetEffort().value()) + ".";
+        return new Decided(
+                load,
+                reason(
+                                "PROGRESS-not-yet",
+                                Tag.HOUSE,
+                                "two sessions running, all sets at the top of the range at or under the target effort, both go",
+                                why,
+                                "Same weight; let the repetitions come up first.")
+                        .with("load", load.label())
+                        .with("last repetitions", done(last, LoggedSet::reps))
+                        .with("last efforts", done(last, SlotDecisions::said)));
+    }
+
+    private static List<Integer> aims(Slot slot) {
+        return slot.setReps();
+    }
+
+    private static boolean cuffed(Slot slot) {
+        return slot.setReps().size() > 1
+                && slot.loadShare() < 1
+                && slot.setReps().get(0) >= CUFFED_FIRST_SET;
+    }
+
+    /** Cuffed sets move on when a later set goes past its twenty [practice]: the next load, at most half as much again. */
+    private static Optional<Progression.Step> pastTheirAim(Done last, Load load, ReachableLoads loads) {
+        boolean past = last.sets().stream().anyMatch(s -> s.setNumber() > 1 && s.reps() > MOST_REPS);
+        return loads.above(load.kg())
+                .filter(next -> past && next.kg() <= load.kg() * LARGEST_CUFFED_STEP + 1e-9)
+                .map(next -> new Progression.Step(
+                        next,
+                        last.slot().reps(),
+                        0,
+                        reason(
+                                        "PROGRESS-cuffed",
+                                        Tag.PRACTICE,
+                                        "more than 20 repetitions in a later set",
+                                        "A later set went past " + MOST_REPS + " repetitions: " + load.label() + " to "
+                                                + next.label() + ".",
+                                        "You did more than twenty, so a little more weight.")
+                                .with("from", load.label())
+                                .with("to", next.label())));
+    }
+
+    /** Whether it hurt 4 or more in it, over what is usual, and two clean sessions have not passed since. */
+    private boolean hurtLately(List<Done> done) {
+        for (int i = done.size() - 1; i >= Math.max(0, done.size() - CLEAN_SESSIONS); i--) {
+            Done one = done.get(i);
+            boolean hurt = one.sets().stream()
+                    .anyMatch(s ->
+                            s.pain().atLeast(HURT_FROM) && s.pain().value() > usualAt(sessions.get(one.session()), s));
+            if (hurt) {
+                return true;
             }
         }
-        return keep(
-                slot,
-                new Decided(
-                        load,
-                        reason(
-                                        "PROGRESS-not-yet",
-                                        Tag.HOUSE,
-                                        "two sessions running, all sets at the top of the range at or under the target effort, both go",
-                                        load.label() + " stays: not yet two sessions running with all sets at "
-                                                + slot.reps().high() + " repetitions and effort at or under "
-                                                + Numbers.plain(
-                                                        slot.targetEffort().value()) + ".",
-                                        "Same weight; let the repetitions come up first.")
-                                .with("load", load.label())
-                                .with("last repetitions", done(last, LoggedSet::reps))
-                                .with("last efforts", done(last, SlotDecisions::said))),
-                slot.reps());
+        return false;
+    }
+
+    private static int usualAt(SessionRecord session, LoggedSet set) {
+        return session.soreSites().stream()
+                .filter(p -> p.site() == set.painSite() && p.side() == set.painSide())
+                .mapToInt(p -> p.usual().value())
+                .max()
+                .orElse(0);
+    }
+
+    private static Decided hurt(Load load) {
+        return new Decided(
+                load,
+                reason(
+                                "PROGRESS-hurt",
+                                Tag.HOUSE,
+                                "4 or 5 in a set holds it until two clean sessions",
+                                load.label() + " stays: it hurt 4 or more in one of the last two sessions.",
+                                "It has to be quiet twice before we add anything.")
+                        .with("load", load.label()));
+    }
+
+    /** Whether a place that it loads is sore, or a limit protects it. */
+    private boolean isLimited(Slot slot) {
+        return visit.sorePlaces().stream().anyMatch(p -> loads(slot, new Place(p.site(), p.side())));
+    }
+
+    /** The most it was done with as it was meant: what a trial or a set that was too hard had is no strength to regain. */
+    private static double best(List<Done> done) {
+        return done.stream()
+                .filter(d -> !d.slot().trial())
+                .flatMap(d -> d.sets().stream()
+                        .filter(s -> s.reps() >= d.slot().reps().low()
+                                && s.effort() != null
+                                && s.effort().value() <= d.slot().targetEffort().value() + HALF_A_POINT))
+                .mapToDouble(s -> s.load().kg())
+                .max()
+                .orElse(0);
     }
 
     private Carryover same(Done last, List<Done> done, Load load, ReachableLoads loads, SiteSignal signal) {
@@ -253,7 +385,8 @@ final class SlotDecisions {
                     more);
         }
         Load less = loads.atMost(load.kg() * STEP_BACK).orElse(load);
-        return keep(
+        boolean fewer = less.equals(load) && slot.sets() > 1;
+        Carryover back = keep(
                 slot,
                 new Decided(
                         less,
@@ -263,7 +396,8 @@ final class SlotDecisions {
                                         "second same running: 10 % of load or one set",
                                         (less.equals(load)
                                                         ? "Second same running, and " + load.label()
-                                                                + " is the lightest there is: it stays. "
+                                                                + " is the lightest there is: "
+                                                                + (fewer ? "one set fewer. " : "it stays. ")
                                                         : "Second same running: a step back from " + load.label()
                                                                 + " to " + less.label() + ". ")
                                                 + signal.reason().exact(),
@@ -271,9 +405,16 @@ final class SlotDecisions {
                                 .with("from", load.label())
                                 .with("signal", signal.reason().ruleId())),
                 slot.reps());
+        return fewer ? back.atMost(slot.sets() - 1) : back;
     }
 
-    private static Decided afterTrial(Done last, Load load, ReachableLoads loads) {
+    private static Decided afterTrial(List<Done> done, Load load, ReachableLoads loads) {
+        Done last = done.get(done.size() - 1);
+        int tried = done.stream()
+                .filter(d -> d.slot().trial())
+                .mapToInt(d -> (int)
+                        d.sets().stream().map(LoggedSet::setNumber).distinct().count())
+                .sum();
         LoggedSet set = last.sets().get(last.sets().size() - 1);
         if (set.effort() == null) {
             return new Decided(
@@ -289,6 +430,21 @@ final class SlotDecisions {
                             .with("load", load.label()));
         }
         TrialSets.Step step = TrialSets.after(load, set.reps(), set.effort(), loads);
+        if (!step.found() && tried >= TrialSets.MOST) {
+            // Three trial sets are enough: from here on it gets harder or easier like any other load.
+            Load found = step.load().kg() > load.kg() ? load : step.load();
+            return new Decided(
+                    found,
+                    reason(
+                                    "LOAD-trial-over",
+                                    Tag.HOUSE,
+                                    "at most three trial sets",
+                                    "After " + tried + " trial sets " + found.label()
+                                            + " is the load to work with; the last felt like " + said(set) + ".",
+                                    "That is our weight for now.")
+                            .with("load", found.label())
+                            .with("effort said", said(set)));
+        }
         Load next = step.found()
                 ? TrialSets.working(set, last.slot().reps().high(), last.slot().targetEffort(), loads)
                 : step.load();
@@ -356,8 +512,10 @@ final class SlotDecisions {
         boolean go = worst(done.session(), done.slot())
                 .map(s -> s.signal() == Signal.GO)
                 .orElse(true);
+        Slot slot = done.slot();
         return new Progression.Session(
                 done.sets(),
+                done.sets().stream().allMatch(s -> s.reps() >= slot.repsIn(s.setNumber())),
                 done.slot().reps(),
                 done.slot().tempo().downS(),
                 done.slot().targetEffort(),
@@ -391,9 +549,18 @@ final class SlotDecisions {
         // A bridge goes on while its load does.
         boolean bridging = slot.tempo().downS() >= Progression.SLOW_LOWERING_S
                 && decided.load().equals(slot.load());
+        boolean ownAim = slot.stationSeconds() > 0 || !slot.setReps().isEmpty();
         return new Carryover(
-                        slot.exerciseKey(), decided.load(), reps, Carryover.ANY_SETS, decided.trial(), decided.reason())
-                .lowered(bridging ? slot.tempo().downS() : 0);
+                slot.exerciseKey(),
+                decided.load(),
+                reps,
+                slot.usual(),
+                ownAim,
+                Carryover.ANY_SETS,
+                decided.trial(),
+                bridging ? slot.tempo().downS() : 0,
+                1,
+                decided.reason());
     }
 
     private static Reason reason(String id, Tag tag, String threshold, String exact, String plain) {

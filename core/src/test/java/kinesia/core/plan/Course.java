@@ -38,6 +38,7 @@ final class Course {
     // What twelve repetitions at effort 7 leave to failure, and the formula that says what a load does to it.
     private static final double TO_FAILURE = 15;
     private static final double EPLEY = 30;
+    private static final double MOST_CUFFED = 22;
 
     /**
      * Who it is.
@@ -115,6 +116,7 @@ final class Course {
 
     private List<LoggedSet> sets(Plan plan, double weeks) {
         List<LoggedSet> sets = new ArrayList<>();
+        boolean frail = who.trainee().story().isFrail(who.trainee().age());
         double growth = who.trueShare() * (1 + who.gainAWeek() * weeks);
         for (Slot slot : plan.slots()) {
             Exercise exercise = MODEL.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
@@ -128,7 +130,8 @@ final class Course {
                     last = set(slot, exercise, load, aim, n, side, plan.visitOn(), growth);
                     sets.add(last);
                 }
-                InSession.Advice advice = InSession.after(slot, last, loads);
+                InSession.Advice advice =
+                        frail ? InSession.unhurried(slot, last, loads) : InSession.after(slot, last, loads);
                 load = advice.load();
                 aim = advice.next() == InSession.Next.AS_PLANNED ? slot.repsIn(n + 1) : advice.reps();
             }
@@ -158,6 +161,11 @@ final class Course {
         double toFailure = weighed
                 ? EPLEY * (twelve * (1 + TO_FAILURE / EPLEY) / load.kg() - 1) - (n - 1) * 0.5
                 : TO_FAILURE + 10 * (growth / who.trueShare() - 1) * 3;
+        // Cuffed sets go on past their aim while there is something left.
+        boolean cuffed = n > 1 && slot.setReps().size() > 1 && slot.setReps().get(0) >= 30;
+        if (cuffed && toFailure > MOST_CUFFED + 2) {
+            aim = (int) MOST_CUFFED;
+        }
         int reps = (int) Math.max(3, Math.min(aim, Math.floor(toFailure - 1)));
         double reserve = toFailure - reps;
         double effort = reserve <= 3 ? 10 - reserve : 7 - (reserve - 3) / 3;

@@ -2,9 +2,10 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import kinesia.core.dose.LoggedSet;
 import kinesia.core.plan.Plan.Slot;
 
-/** What got harder from the visits before to one visit, in words: load, repetitions, lowering, rung or the sets of a muscle. */
+/** What got harder from the visits before to one visit, in words: load, repetitions planned or done, lowering, rung or sets. */
 final class Moves {
     private Moves() {}
 
@@ -15,7 +16,8 @@ final class Moves {
             return moves;
         }
         for (Slot slot : plan.slots()) {
-            Slot last = last(before, slot.exerciseKey());
+            Course.Visit then = last(before, slot.exerciseKey());
+            Slot last = then == null ? null : slot(then, slot.exerciseKey());
             if (last == null || !slot.targetEffort().isHard()) {
                 continue;
             }
@@ -30,22 +32,35 @@ final class Moves {
                 moves.add(slot.name() + ": lowered in " + slot.tempo().downS() + " s");
             } else if (slot.sets() > last.sets()) {
                 moves.add(slot.name() + ": " + last.sets() + " to " + slot.sets() + " sets");
+            } else if (slot.load().equals(last.load()) && done(visit, slot) > done(then, slot)) {
+                moves.add(slot.name() + ": " + done(then, slot) + " to " + done(visit, slot) + " repetitions done");
             }
         }
         return moves;
     }
 
-    private static Slot last(List<Course.Visit> before, String key) {
+    private static int done(Course.Visit visit, Slot slot) {
+        return visit.record().setsOf(slot.exerciseKey()).stream()
+                .mapToInt(LoggedSet::reps)
+                .sum();
+    }
+
+    private static Course.Visit last(List<Course.Visit> before, String key) {
         for (int i = before.size() - 1; i >= 0; i--) {
-            Plan plan = before.get(i).result().plan();
-            if (plan != null) {
-                for (Slot slot : plan.slots()) {
-                    if (slot.exerciseKey().equals(key)) {
-                        return slot;
-                    }
-                }
+            if (before.get(i).record() != null && slot(before.get(i), key) != null) {
+                return before.get(i);
             }
         }
         return null;
+    }
+
+    private static Slot slot(Course.Visit visit, String key) {
+        Plan plan = visit.result().plan();
+        return plan == null
+                ? null
+                : plan.slots().stream()
+                        .filter(s -> s.exerciseKey().equals(key))
+                        .findFirst()
+                        .orElse(null);
     }
 }

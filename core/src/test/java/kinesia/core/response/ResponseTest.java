@@ -38,6 +38,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ResponseTest {
+    private static final List<SoreSite> SORE = List.of(new SoreSite(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(2)));
     private static final TrainingWeek TWICE = TrainingWeek.of(Goal.FUNCTION, 2);
     private static final TrainingStory STORY = new TrainingStory(40, false, true);
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
@@ -206,7 +207,7 @@ class ResponseTest {
     }
 
     private static NextVisit.Visit visit(LocalDate on) {
-        return new NextVisit.Visit(MODEL, BODY, ROOM, List.of(), on, TWICE, STORY, true);
+        return new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE);
     }
 
     private static SessionRecord with(SessionRecord r, java.util.function.UnaryOperator<LoggedSet> change) {
@@ -320,7 +321,7 @@ class ResponseTest {
 
     private static NextVisit.Preparation prepare(LocalDate on, SessionRecord... sessions) {
         return NextVisit.prepare(
-                new NextVisit.Visit(MODEL, BODY, ROOM, List.of(), on, TWICE, STORY, true), List.of(sessions));
+                new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE), List.of(sessions));
     }
 
     @Test
@@ -365,11 +366,16 @@ class ResponseTest {
                 usual.movement(),
                 3,
                 new Exercise.RepRange(13, 17),
+                usual.reps(),
+                List.of(),
+                0,
                 Load.ofKg(5),
+                1,
                 false,
                 Effort.of(7.5),
-                new Exercise.Tempo(1, 1, lowering),
+                new Exercise.Tempo(1, 0, lowering),
                 usual.stress(),
+                Map.of(),
                 Map.of());
         List<LoggedSet> sets = new ArrayList<>();
         for (int n = 1; n <= 3; n++) {

@@ -154,7 +154,7 @@ class SessionViews {
     /** Why nothing more may be lifted: what a screen taken since the session was planned says. */
     private List<Reason> held(Client client) {
         TrainingHold hold =
-                standings.of(client.id(), calendar.today(client.roomId())).hold(client.stop(), null, List.of());
+                standings.of(client.id(), calendar.today(client.roomId())).hold(client.stop());
         return hold == null ? List.of() : hold.reasons();
     }
 

@@ -1,7 +1,6 @@
 package kinesia.plan;
 
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,7 +27,9 @@ import kinesia.core.response.NextVisit;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.response.SoreNow;
 import kinesia.core.response.TrainingHold;
+import kinesia.core.screening.ScreeningRules;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
@@ -38,11 +39,13 @@ import org.springframework.stereotype.Component;
 @Component
 public class VisitPlanner {
     private final RoomCatalogue rooms;
+    private final ScreeningRules screening;
     private final Planner planner;
     private final Methods methods;
     private final PlanCheck check;
 
-    VisitPlanner(RoomCatalogue rooms, Planner planner, Methods methods) {
+    VisitPlanner(RoomCatalogue rooms, ScreeningRules screening, Planner planner, Methods methods) {
+        this.screening = screening;
         this.rooms = rooms;
         this.planner = planner;
         this.methods = methods;
@@ -116,23 +119,10 @@ public class VisitPlanner {
             LocalDate day,
             Door door,
             Composition composition) {
-        Collection<SiteSignal> answered = SignalRules.ofLast(records);
-        TrainingHold hold = standing.hold(
-                client.stop(),
-                records.isEmpty() ? null : records.get(records.size() - 1).on(),
-                answered);
+        TrainingHold hold = standing.hold(client.stop());
         if (hold != null) {
-            boolean byResponse = hold.cause() == TrainingHold.Cause.RESPONSE;
-            List<SiteSignal> signals = byResponse ? List.copyOf(answered) : List.of();
-            return new Ready(
-                    null,
-                    new Outcome(
-                            new PlanResult(null, hold.reasons()),
-                            byResponse ? standing.soreSites() : List.of(),
-                            signals,
-                            List.of(),
-                            hold.whatToDo()),
-                    signals);
+            PlanResult held = new PlanResult(null, hold.reasons());
+            return new Ready(null, new Outcome(held, List.of(), List.of(), List.of(), hold.whatToDo()), List.of());
         }
         RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
         List<RoomCatalogue.Own> gone = gone(room, records);
@@ -154,6 +144,7 @@ public class VisitPlanner {
                         door,
                         method,
                         composition.wishes()),
+                screening,
                 records);
         return new Ready(prepared.request(), null, prepared.lastSignals());
     }
@@ -165,8 +156,10 @@ public class VisitPlanner {
                 client.ageOn(day),
                 details.story().after(0),
                 details.week(),
-                standing.inForce().limits(),
-                standing.soreSites(),
+                new SoreNow.Screened(
+                        standing.soreSites(),
+                        standing.inForce().limits(),
+                        standing.screen() == null ? null : standing.screen().takenOn()),
                 Set.copyOf(details.dislikes()));
     }
 

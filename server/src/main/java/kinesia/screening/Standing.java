@@ -1,13 +1,11 @@
 package kinesia.screening;
 
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import kinesia.core.plan.SoreSite;
-import kinesia.core.response.SiteSignal;
 import kinesia.core.response.TrainingHold;
 import kinesia.core.screening.Assessment;
 import kinesia.core.screening.Limit;
@@ -35,13 +33,10 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
      * Why the client may not train; null when nothing holds.
      *
      * @param stop what ended the last session; null when nothing did
-     * @param lastSessionOn null before the first
-     * @param lastSignals how the places answered it
      */
-    public @Nullable TrainingHold hold(
-            @Nullable PastStop stop, @Nullable LocalDate lastSessionOn, Collection<SiteSignal> lastSignals) {
+    public @Nullable TrainingHold hold(@Nullable PastStop stop) {
         LocalDate screenedOn = screen == null ? null : screen.takenOn();
-        return TrainingHold.of(new TrainingHold.Known(stop, screenedOn, assessment, lastSessionOn, lastSignals))
+        return TrainingHold.of(new TrainingHold.Known(stop, screenedOn, assessment))
                 .orElse(null);
     }
 

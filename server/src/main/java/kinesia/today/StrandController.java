@@ -167,7 +167,7 @@ class StrandController {
         List<SiteSignal> lastSignals = signals.isEmpty()
                 ? List.of()
                 : List.copyOf(signals.get(signals.size() - 1).values());
-        if (standing.hold(client.stop(), lastOn, lastSignals) == null) {
+        if (standing.hold(client.stop()) == null) {
             LocalDate day =
                     visits.firstDay(client, standing, records, signals, today, visits.catalogue(client.roomId()));
             items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));

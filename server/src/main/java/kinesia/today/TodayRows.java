@@ -212,8 +212,7 @@ class TodayRows {
                 judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);
         LocalDate day = visits.firstDay(client, standing, records, judged, today, catalogue);
-        TrainingHold hold =
-                standing.hold(client.stop(), last == null ? null : last.record().on(), signals);
+        TrainingHold hold = standing.hold(client.stop());
         NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));
         UUID sessionId = switch (action) {
             case CONTINUE_SESSION -> open == null ? null : open.id();

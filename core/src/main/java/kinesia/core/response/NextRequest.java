@@ -17,10 +17,9 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanRequest;
-import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
-import kinesia.core.screening.Limit;
+import kinesia.core.screening.ScreeningRules;
 
 /** The arrow from what was done to what is planned: a client, a place, a visit and the record make the planner's request. */
 public final class NextRequest {
@@ -33,16 +32,8 @@ public final class NextRequest {
      * @param story before the first session here
      */
     public record Trainee(
-            Body body,
-            int age,
-            TrainingStory story,
-            TrainingWeek week,
-            List<Limit> limits,
-            List<SoreSite> soreSites,
-            Set<String> dislikes) {
+            Body body, int age, TrainingStory story, TrainingWeek week, SoreNow.Screened screen, Set<String> dislikes) {
         public Trainee {
-            limits = List.copyOf(limits);
-            soreSites = List.copyOf(soreSites);
             dislikes = Set.copyOf(dislikes);
         }
     }
@@ -64,22 +55,24 @@ public final class NextRequest {
     /** The visit. */
     public record Booking(LocalDate on, int minutes, Door door, Method method, PlanRequest.Wishes wishes) {}
 
-    /** The request and what the last session said. */
-    public record Prepared(PlanRequest request, List<SiteSignal> lastSignals) {}
+    /** The request, what the last session said, and the places as they are now. */
+    public record Prepared(PlanRequest request, List<SiteSignal> lastSignals, SoreNow places) {}
 
     /** The request of {@code who}'s visit after {@code records}, oldest first. */
-    public static Prepared of(Trainee who, Room room, Booking visit, List<SessionRecord> records) {
+    public static Prepared of(
+            Trainee who, Room room, Booking visit, ScreeningRules screening, List<SessionRecord> records) {
+        SoreNow now = SoreNow.of(screening, room.model().catalogue(), who.screen(), records, visit.on());
         NextVisit.Preparation past = NextVisit.prepare(
                 new NextVisit.Visit(
                         room.model(),
                         who.body(),
                         who.age(),
                         room.equipment(),
-                        who.limits(),
+                        now.limits(),
                         visit.on(),
                         who.week(),
                         who.story(),
-                        who.soreSites()),
+                        now.soreSites()),
                 records);
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();
@@ -91,8 +84,8 @@ public final class NextRequest {
                 visit.on(),
                 visit.minutes(),
                 room.equipment(),
-                who.limits(),
-                who.soreSites(),
+                now.limits(),
+                now.soreSites(),
                 who.dislikes(),
                 new PlanRequest.Known(who.story().after(records.size()), history, visit.on()),
                 past.carryovers(),
@@ -105,11 +98,11 @@ public final class NextRequest {
                 past.stiffOrBack(),
                 visit.method(),
                 visit.wishes(),
-                ArmBudget.of(who.soreSites(), who.week(), place -> WeekDose.before(records, place, visit.on())),
+                ArmBudget.of(now.soreSites(), who.week(), place -> WeekDose.before(records, place, visit.on())),
                 past.lighter(),
                 past.returning(),
                 room.own());
-        return new Prepared(request, past.lastSignals());
+        return new Prepared(request, past.lastSignals(), now);
     }
 
     private static Map<String, Integer> inBlock(List<SessionRecord> records) {

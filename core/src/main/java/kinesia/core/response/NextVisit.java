@@ -2,18 +2,20 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import kinesia.core.dose.Equipment;
+import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
@@ -25,6 +27,8 @@ import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
+import kinesia.core.screening.PainScore;
+import org.jspecify.annotations.Nullable;
 
 /** What the record so far decides about the next session. */
 public final class NextVisit {
@@ -35,6 +39,7 @@ public final class NextVisit {
     public static final int LOOKS_BACK_DAYS = 182;
 
     private static final double EASE_CUT = 0.4;
+    private static final double LIGHTER_SETS = 0.6;
     private static final int FEWEST_SETS = 2;
     private static final int LOOKS_AHEAD_DAYS = 14;
 
@@ -90,10 +95,14 @@ public final class NextVisit {
         for (int i = Math.max(0, sessions.size() - 2); i < sessions.size(); i++) {
             for (SiteSignal signal : signals.get(i).values()) {
                 if (signal.signal() == Signal.EASE) {
-                    ease(signal, sessions.get(i), i == sessions.size() - 1, budget, leftOut);
+                    ease(visit.model().catalogue(), signal, sessions.get(i), i == sessions.size() - 1, budget, leftOut);
                 }
             }
         }
+        Optional<Reason> tired = tired(sessions, signals);
+        tired.ifPresent(why -> budget.replaceAll((group, sets) -> sets.sets() < FEWEST_SETS
+                ? sets
+                : SetBudget.cutTo(Math.max(1, (int) Math.floor(LIGHTER_SETS * sets.sets())), why)));
         boolean allGo = lastSignals.values().stream().allMatch(s -> s.signal() == Signal.GO);
         boolean back = ChronoUnit.DAYS.between(last.on(), visit.on()) > WeekAllowance.BREAK_DAYS;
         boolean stiff = last.morning() != null
@@ -106,7 +115,7 @@ public final class NextVisit {
                 back ? RestAndTime.first() : RestAndTime.after(last.plan().restSeconds(), allGo && held(last)),
                 back || stiff,
                 back || cameBack(sessions),
-                lighter,
+                lighter || tired.isPresent(),
                 List.copyOf(lastSignals.values()));
     }
 
@@ -142,6 +151,46 @@ public final class NextVisit {
         return forOne;
     }
 
+    /** Two same running at a place, and repetitions that fell in what loads it: a lighter visit instead of a step back. */
+    private static Optional<Reason> tired(List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals) {
+        int last = sessions.size() - 1;
+        if (last < 1) {
+            return Optional.empty();
+        }
+        return signals.get(last).values().stream()
+                .filter(s -> s.signal() == Signal.SAME && s.answered())
+                .filter(s -> isSame(signals.get(last - 1).get(s.place())))
+                .filter(s -> fell(sessions.get(last - 1), sessions.get(last), s.place()))
+                .map(s -> Reason.of(
+                                "SAME-lighter",
+                                Tag.HOUSE,
+                                "two same running and repetitions that fall: sets -40 %, load -10 %",
+                                "Second same running at the " + s.place().words()
+                                        + ", and repetitions fell in what loads it: a lighter visit, two fifths fewer sets and"
+                                        + " a tenth less load.",
+                                "You are a little tired there, so today is lighter.")
+                        .with("signal", s.reason().ruleId()))
+                .findFirst();
+    }
+
+    private static boolean isSame(@Nullable SiteSignal signal) {
+        return signal != null && signal.signal() == Signal.SAME;
+    }
+
+    private static boolean fell(SessionRecord before, SessionRecord now, Place place) {
+        return now.plan().mainSlots().stream()
+                .filter(slot -> SlotDecisions.loads(slot, place))
+                .anyMatch(slot -> {
+                    double then = mean(before.setsOf(slot.exerciseKey()));
+                    double since = mean(now.setsOf(slot.exerciseKey()));
+                    return then > 0 && since > 0 && since < then;
+                });
+    }
+
+    private static double mean(List<LoggedSet> sets) {
+        return sets.stream().mapToInt(LoggedSet::reps).average().orElse(0);
+    }
+
     /** Whether the last of {@code sessions} was the first after a break. */
     private static boolean cameBack(List<SessionRecord> sessions) {
         int last = sessions.size() - 1;
@@ -151,38 +200,51 @@ public final class NextVisit {
                         > WeekAllowance.BREAK_DAYS;
     }
 
-    /** Sets -40 % on what loads the place, and the worst exercise out. */
+    /** Sets -40 % on what loads the place; what hurt goes out first, with its movement, else what loads it most. */
     private static void ease(
+            Catalogue catalogue,
             SiteSignal signal,
             SessionRecord session,
             boolean cutNow,
             Map<Head.Group, SetBudget> budget,
             Map<String, Reason> leftOut) {
-        List<Slot> loading = new ArrayList<>(session.plan().mainSlots().stream()
-                .filter(s -> SlotDecisions.loads(s, signal.place()))
+        Optional<Slot> felt = feltIn(signal.place(), session);
+        List<Slot> loading = session.plan().mainSlots().stream()
+                .filter(s ->
+                        SlotDecisions.loads(s, signal.place()) || felt.stream().anyMatch(s::equals))
                 .sorted(java.util.Comparator.comparingDouble((Slot s) ->
                                 s.stress().getOrDefault(signal.place().site(), 0.0))
                         .reversed())
-                .toList());
+                .toList();
         if (loading.isEmpty()) {
             return;
         }
-        Slot worst = loading.get(0);
+        Slot worst = felt.orElse(loading.get(0));
         int sum = loading.stream().mapToInt(Slot::sets).sum();
         int cut = Math.max(1, (int) Math.floor(EASE_CUT * sum));
-        leftOut.put(
-                worst.exerciseKey(),
-                Reason.of(
-                                "EASE-swap",
-                                Tag.HOUSE,
-                                "the exercise that loads the place most, for two sessions",
-                                worst.name() + " loads the " + signal.place().words()
-                                        + " most of what was done on " + session.on()
-                                        + " and is swapped for two sessions. "
-                                        + signal.reason().exact(),
-                                "We swap the one that asked most of the sore place.")
-                        .with("signal", signal.reason().ruleId())
-                        .with("session", session.on()));
+        String why = felt.isPresent()
+                ? worst.name() + " is where it hurt at the " + signal.place().words() + " on " + session.on()
+                        + ": it is swapped for two sessions, with every form of its movement. "
+                : worst.name() + " loads the " + signal.place().words() + " most of what was done on " + session.on()
+                        + " and is swapped for two sessions. ";
+        Reason out = Reason.of(
+                        "EASE-swap",
+                        Tag.HOUSE,
+                        "what hurt first, with its movement; else what loads the place most; for two sessions",
+                        why + signal.reason().exact(),
+                        felt.isPresent()
+                                ? "We leave out what hurt, for now."
+                                : "We swap the one that asked most of the sore place.")
+                .with("signal", signal.reason().ruleId())
+                .with("session", session.on());
+        leftOut.put(worst.exerciseKey(), out);
+        if (felt.isPresent()) {
+            String movement =
+                    catalogue.find(worst.exerciseKey()).map(Exercise::alike).orElse("");
+            catalogue.all().stream()
+                    .filter(e -> e.alike().equals(movement))
+                    .forEach(e -> leftOut.putIfAbsent(e.key(), out));
+        }
         if (!cutNow) {
             return;
         }
@@ -204,6 +266,18 @@ public final class NextVisit {
                         (old, eased) -> eased.sets() <= old.sets() ? eased : old);
             }
         }
+    }
+
+    /** The exercise of the main work in which it hurt most at {@code place}, over what is usual there. */
+    private static Optional<Slot> feltIn(Place place, SessionRecord session) {
+        int usual = session.places().getOrDefault(place, PainScore.NONE).value();
+        return session.sets().stream()
+                .filter(s -> s.painSite() == place.site() && s.painSide() == place.side())
+                .filter(s -> s.pain().value() > usual)
+                .max(java.util.Comparator.comparing(LoggedSet::pain))
+                .flatMap(set -> session.plan().mainSlots().stream()
+                        .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))
+                        .findFirst());
     }
 
     private static SetBudget easedBudget(SiteSignal signal, Head.Group group, int sum, int cut, int before, int after) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Site;
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * One finished session with what came after it.
  *
  * @param soreSites the sore places and their usual pain when it was planned
+ * @param painSaid whether anybody said how it was while it was done, none at all included
+ * @param rightAfter pain by place right after the last set; empty where nobody asked
  * @param morning null while unanswered
  * @param nextDoor pain by place at the next door; null while there was none
  */
@@ -25,9 +28,12 @@ public record SessionRecord(
         Planned planned,
         List<SoreSite> soreSites,
         List<LoggedSet> sets,
+        boolean painSaid,
+        List<SitePain> rightAfter,
         @Nullable Morning morning,
         @Nullable List<SitePain> nextDoor) {
     public SessionRecord {
+        rightAfter = List.copyOf(rightAfter);
         soreSites = List.copyOf(soreSites);
         sets = List.copyOf(sets);
         nextDoor = nextDoor == null ? null : List.copyOf(nextDoor);
@@ -41,7 +47,18 @@ public record SessionRecord(
             List<LoggedSet> sets,
             @Nullable Morning morning,
             @Nullable List<SitePain> nextDoor) {
-        this(on, Planned.of(plan), soreSites, sets, morning, nextDoor);
+        this(on, Planned.of(plan), soreSites, sets, true, List.of(), morning, nextDoor);
+    }
+
+    /** The same of which nobody asked how it was right after. */
+    public SessionRecord(
+            LocalDate on,
+            Planned planned,
+            List<SoreSite> soreSites,
+            List<LoggedSet> sets,
+            @Nullable Morning morning,
+            @Nullable List<SitePain> nextDoor) {
+        this(on, planned, soreSites, sets, true, List.of(), morning, nextDoor);
     }
 
     /** Whether {@code today} is after it and nobody has said how the morning was. */
@@ -70,19 +87,29 @@ public record SessionRecord(
                 places.putIfAbsent(new Place(set.painSite(), set.painSide()), PainScore.NONE);
             }
         }
+        newPains(places, rightAfter);
+        if (nextDoor != null) {
+            newPains(places, nextDoor);
+        }
         if (morning != null) {
-            morning.sites().stream()
-                    .filter(p -> p.pain().atLeast(1))
-                    .forEach(p -> places.putIfAbsent(new Place(p.site(), p.side()), PainScore.NONE));
+            newPains(places, morning.sites());
         }
         return places;
     }
 
-    /** The worst pain there during the session. */
+    private static void newPains(Map<Place, PainScore> places, List<SitePain> said) {
+        said.stream()
+                .filter(p -> p.pain().atLeast(1))
+                .forEach(p -> places.putIfAbsent(new Place(p.site(), p.side()), PainScore.NONE));
+    }
+
+    /** The worst pain there during the session or right after it. */
     PainScore during(Place place) {
-        return sets.stream()
-                .filter(s -> s.painSite() == place.site() && s.painSide() == place.side())
-                .map(LoggedSet::pain)
+        return Stream.concat(
+                        sets.stream()
+                                .filter(s -> s.painSite() == place.site() && s.painSide() == place.side())
+                                .map(LoggedSet::pain),
+                        find(rightAfter, place).stream())
                 .max(PainScore::compareTo)
                 .orElse(PainScore.NONE);
     }

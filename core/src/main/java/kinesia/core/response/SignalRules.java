@@ -28,6 +28,7 @@ public final class SignalRules {
     private static final double WEEK_RISE = 2;
     private static final int SECOND_EASE_DAYS = 14;
     private static final int SECOND_MISSING = 2;
+    private static final int FEWEST_MORNINGS = 2;
 
     private SignalRules() {}
 
@@ -83,8 +84,9 @@ public final class SignalRules {
         inputs.put("next morning", morning.map(m -> String.valueOf(m.value())).orElse("not answered"));
         inputs.put("next door", door.map(d -> String.valueOf(d.value())).orElse("still to come"));
         String where = place.words();
-        boolean sharp = session.morning() != null && session.morning().sharp();
-        boolean tingling = session.morning() != null && session.morning().tinglingStays();
+        boolean here = hurtsMost(place, session);
+        boolean sharp = session.morning() != null && session.morning().sharp() && here;
+        boolean tingling = session.morning() != null && session.morning().tinglingStays() && here;
         boolean clean = after.map(a -> a <= usual + CLEAN_OVER_USUAL).orElse(false);
 
         if (tingling) {
@@ -156,7 +158,7 @@ public final class SignalRules {
                             + " from the week before, 2 or more: ease.",
                     "Your mornings have crept up, so we do less for a while.");
         }
-        if (after.isEmpty()) {
+        if (after.isEmpty() || !session.painSaid()) {
             return waiting(place, all, inputs);
         }
         if (during <= Math.max(QUIET_DURING, usual) && during <= GO_DURING && clean) {
@@ -181,6 +183,17 @@ public final class SignalRules {
                 "The " + where + " was at " + during + " during and " + after.get() + " after against a usual " + usual
                         + ": same again.",
                 "It noticed, so we stay where we are.");
+    }
+
+    /** Whether what was said without a place is about this one: it hurt here as much as anywhere. */
+    private static boolean hurtsMost(Place place, SessionRecord session) {
+        return session.places().keySet().stream().noneMatch(other -> worst(other, session) > worst(place, session));
+    }
+
+    private static int worst(Place place, SessionRecord session) {
+        return Math.max(
+                session.during(place).value(),
+                session.onMorning(place).map(PainScore::value).orElse(0));
     }
 
     /** Neither the morning nor the door has answered; from the second missing morning running the trainer is told to ask. */
@@ -228,7 +241,7 @@ public final class SignalRules {
                 mornings++;
             }
         }
-        return mornings == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) sum / mornings);
+        return mornings < FEWEST_MORNINGS ? OptionalDouble.empty() : OptionalDouble.of((double) sum / mornings);
     }
 
     private static SiteSignal secondEase(SiteSignal ease, LocalDate before, LocalDate now) {

@@ -2,7 +2,6 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import kinesia.core.reason.Reason;
@@ -31,9 +30,7 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
         STOPPED,
         NEVER_SCREENED,
         /** What the latest screen says, or that it is not complete. */
-        SCREEN,
-        /** A place answered the last session in a way that is referred, and no screen was taken since. */
-        RESPONSE
+        SCREEN
     }
 
     /**
@@ -42,15 +39,11 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
      * @param stop what ended the last session; null when nothing did
      * @param screenedOn the day of the latest screen; null before the first
      * @param assessment what it says now; null before the first
-     * @param lastSessionOn null before the first
-     * @param lastSignals how the places answered it
      */
     public record Known(
             @Nullable PastStop stop,
             @Nullable LocalDate screenedOn,
-            @Nullable Assessment assessment,
-            @Nullable LocalDate lastSessionOn,
-            Collection<SiteSignal> lastSignals) {}
+            @Nullable Assessment assessment) {}
 
     /** What holds a client of whom this is {@code known}; empty when a session may be planned. */
     public static Optional<TrainingHold> of(Known known) {
@@ -74,17 +67,7 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
         if (!assessment.allowsPlanning()) {
             return Optional.of(byScreen(assessment));
         }
-        boolean screenedSince = known.lastSessionOn() == null || screenedOn.isAfter(known.lastSessionOn());
-        List<Reason> referred = known.lastSignals().stream()
-                .filter(s -> s.signal() == Signal.REFER)
-                .map(SiteSignal::reason)
-                .toList();
-        return screenedSince || referred.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new TrainingHold(
-                        Cause.RESPONSE,
-                        referred,
-                        List.of("Refer to a licensed clinician; screen again before anything is planned.")));
+        return Optional.empty();
     }
 
     private static TrainingHold stopped(PastStop stop) {

@@ -42,6 +42,7 @@ final class WeekAllowance {
     private static final int BEFORE_AN_EVENT_DAYS = 2;
     private static final double BEFORE_AN_EVENT = 0.6;
     private static final int LEAST = 2;
+    private static final int VERY_SORE = 6;
 
     private final List<SessionRecord> sessions;
     private final List<Map<Place, SiteSignal>> signals;
@@ -256,12 +257,20 @@ final class WeekAllowance {
             LocalDate on = sessions.get(i).on();
             if (!on.isBefore(from) && on.isBefore(from.plusDays(DAYS))) {
                 trained = true;
-                if (signals.get(i).values().stream().anyMatch(s -> s.signal().compareTo(Signal.EASE) >= 0)) {
+                boolean eased = signals.get(i).values().stream()
+                        .anyMatch(s -> s.signal().compareTo(Signal.EASE) >= 0);
+                if (eased || (i > 0 && isVerySore(i) && isVerySore(i - 1))) {
                     return false;
                 }
             }
         }
         return trained;
+    }
+
+    /** Muscle soreness of 6 or more on the morning after; twice running it stops added volume. */
+    private boolean isVerySore(int session) {
+        Morning morning = sessions.get(session).morning();
+        return morning != null && morning.muscleSoreness() >= VERY_SORE;
     }
 
     /** The last day before {@code on} with hard sets of {@code group} on either arm, here or in other training. */

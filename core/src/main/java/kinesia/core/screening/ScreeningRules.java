@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import kinesia.core.reason.Reason;
 import kinesia.core.screening.Assessment.CheckReading;
 import kinesia.core.screening.ScreenAnswers.FlagAnswer;
 import kinesia.core.screening.ScreenQuestions.Flag;
@@ -17,6 +20,9 @@ import kinesia.core.screening.ScreenQuestions.Gate;
 public final class ScreeningRules {
     /** The version of these rules. Raise it when what they judge changes, and say so at a question that is added. */
     public static final int VERSION = 3;
+
+    private static final String PRESSING = "pressing";
+    private static final double PROVISIONAL_EFFORT = 6;
 
     private final ScreenQuestions questions;
 
@@ -47,6 +53,27 @@ public final class ScreeningRules {
         new PlaceRules(questions, work).apply();
         List<CheckReading> readings = new CheckRules(questions, work).apply();
         return work.done(CheckGuide.of(questions, answers), readings);
+    }
+
+    /**
+     * What a place takes until somebody has asked about it: the row of its table for pressing where that hurt, else its first row,
+     * and effort to 6.
+     *
+     * @param pressing whether it hurt in a press, push-up or dip
+     */
+    public List<Limit> provisional(Site site, Side side, boolean pressing, LocalDate lookAgainOn, Reason because) {
+        ScreenQuestions.SiteQuestions place = questions.sites().stream()
+                .filter(s -> s.site() == site)
+                .findFirst()
+                .orElseThrow();
+        ScreenQuestions.Provocation row = place.provocations().stream()
+                .filter(p -> pressing && p.key().startsWith(PRESSING))
+                .findFirst()
+                .orElse(place.provocations().get(0));
+        return Stream.concat(
+                        row.limits().stream(), Stream.of(LimitRow.of(Limit.Kind.LARGEST_EFFORT, PROVISIONAL_EFFORT)))
+                .map(l -> l.toLimit(side, site, lookAgainOn, because))
+                .toList();
     }
 
     /** What came after {@code answers} were given and has no answer in them: to be asked at the next visit. */

@@ -27,6 +27,7 @@ import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SitePain;
 import kinesia.core.screening.PainScore;
+import kinesia.core.screening.ScreeningRules;
 
 /**
  * Visits of an invented client one after the other, all told honestly and all going well: each planned from those before it,
@@ -34,6 +35,7 @@ import kinesia.core.screening.PainScore;
  */
 final class Course {
     private static final ExerciseModel MODEL = RuleFiles.model();
+    private static final ScreeningRules SCREENING = new ScreeningRules(RuleFiles.questions());
     private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods(), RuleFiles.careWork());
     // What twelve repetitions at effort 7 leave to failure, and the formula that says what a load does to it.
     private static final double TO_FAILURE = 15;
@@ -82,11 +84,12 @@ final class Course {
                     today,
                     who.trainee().week(),
                     who.trainee().story(),
-                    !who.trainee().soreSites().isEmpty());
+                    !who.trainee().screen().soreSites().isEmpty());
             PlanRequest request = NextRequest.of(
                             who.trainee(),
                             new NextRequest.Room(MODEL, who.room(), List.of(), Map.of()),
                             new NextRequest.Booking(day, minutes, Door.quiet(), who.method(), PlanRequest.Wishes.NONE),
+                            SCREENING,
                             records)
                     .request();
             PlanResult result = PLANNER.plan(request);
@@ -96,7 +99,7 @@ final class Course {
                 record = new SessionRecord(
                         day,
                         result.plan(),
-                        who.trainee().soreSites(),
+                        who.trainee().screen().soreSites(),
                         sets(result.plan(), weeks),
                         new Morning(day.plusDays(1), usual(), 1, 7.0, false, false),
                         usual());
@@ -109,7 +112,7 @@ final class Course {
     }
 
     private List<SitePain> usual() {
-        return who.trainee().soreSites().stream()
+        return who.trainee().screen().soreSites().stream()
                 .map(s -> new SitePain(s.site(), s.side(), s.usual()))
                 .toList();
     }

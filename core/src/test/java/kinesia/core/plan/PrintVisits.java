@@ -17,6 +17,7 @@ import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.NextRequest.Trainee;
+import kinesia.core.response.SoreNow;
 import kinesia.core.screening.Answers;
 import kinesia.core.screening.Answers.Sore;
 import kinesia.core.screening.Limit;
@@ -142,7 +143,13 @@ public final class PrintVisits {
             String name, Body body, int age, TrainingStory story, Goal goal, Equipment room, double trueShare) {
         return new Course.Who(
                 name,
-                new Trainee(body, age, story, TrainingWeek.of(goal, 2), List.of(), List.of(), Set.of()),
+                new Trainee(
+                        body,
+                        age,
+                        story,
+                        TrainingWeek.of(goal, 2),
+                        new SoreNow.Screened(List.of(), List.of(), People.DAY),
+                        Set.of()),
                 room,
                 Methods.open(),
                 trueShare,
@@ -171,8 +178,8 @@ public final class PrintVisits {
                         age,
                         story,
                         TrainingWeek.of(goal, 2),
-                        limits,
-                        List.of(new SoreSite(site, Side.RIGHT, PainScore.of(2))),
+                        new SoreNow.Screened(
+                                List.of(new SoreSite(site, Side.RIGHT, PainScore.of(2))), limits, People.DAY),
                         Set.of()),
                 room,
                 Methods.open(),

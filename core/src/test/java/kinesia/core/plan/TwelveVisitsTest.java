@@ -14,6 +14,7 @@ import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.NextRequest.Trainee;
+import kinesia.core.response.SoreNow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -34,8 +35,7 @@ class TwelveVisitsTest {
                         58,
                         new TrainingStory(60, false, true),
                         TrainingWeek.of(Goal.ARM_SIZE, 2),
-                        List.of(),
-                        List.of(),
+                        new SoreNow.Screened(List.of(), List.of(), People.DAY),
                         Set.of()),
                 People.GYM,
                 method,

@@ -96,8 +96,17 @@ public final class Progression {
         }
     }
 
-    /** What changes: at most one of load, repetitions and seconds of lowering; 0 is the exercise's own lowering. */
-    public record Step(Load load, RepRange reps, int lowering, Reason reason) {}
+    /**
+     * What changes: at most one of load, repetitions and seconds of lowering; 0 is the exercise's own lowering.
+     *
+     * @param end nothing changes: there is no heavier load, and every bridge is used up
+     */
+    public record Step(Load load, RepRange reps, int lowering, boolean end, Reason reason) {
+        /** One that changes something. */
+        public Step(Load load, RepRange reps, int lowering, Reason reason) {
+            this(load, reps, lowering, false, reason);
+        }
+    }
 
     /** The step that {@code previous} (null before there was one) and {@code last} have earned; empty when they have not. */
     public static Optional<Step> next(@Nullable Session previous, Session last, What what) {
@@ -212,6 +221,7 @@ public final class Progression {
                 what.load(),
                 last.reps(),
                 last.lowering() >= SLOW_LOWERING_S ? SLOW_LOWERING_S : 0,
+                true,
                 Reason.of(
                                 "PROGRESS-end",
                                 Tag.HOUSE,

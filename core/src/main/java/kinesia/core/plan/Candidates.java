@@ -141,7 +141,8 @@ final class Candidates {
         if (carried != null) {
             // A tenth more than what was decided will do; a place where everything is heavier than that has no load for
             // it.
-            return sorted.bounded(carried.load().kg(), StartLoad.NEARLY);
+            Fit bounded = sorted.bounded(carried.load().kg(), StartLoad.NEARLY);
+            return carried.outgrown() ? bounded.cappedAt(Worth.second(bounded.worth())) : bounded;
         }
         boolean loaded = sorted.exercise().bodyWeightShare() == 0
                 && sorted.exercise().implement() != Implement.NOTHING

@@ -13,6 +13,7 @@ import kinesia.core.reason.Reason;
  * @param mostSets the most sets it may have this time, 0 to leave it out
  * @param trial its load is not found yet: trial sets go on
  * @param lowering seconds of lowering while a big step is bridged; 0 for the usual
+ * @param outgrown there is nothing heavier here, and no bridge left: another exercise is worth changing to
  * @param loadShare the share of a fresh load that {@code load} is, 0 to 1
  */
 public record Carryover(
@@ -24,6 +25,7 @@ public record Carryover(
         int mostSets,
         boolean trial,
         int lowering,
+        boolean outgrown,
         double loadShare,
         Reason reason) {
     /** No bound of its own on sets. */
@@ -31,21 +33,25 @@ public record Carryover(
 
     /** The same, lowered in {@code seconds}. */
     public Carryover lowered(int seconds) {
-        return new Carryover(exerciseKey, load, reps, usual, ownAim, mostSets, trial, seconds, loadShare, reason);
+        return new Carryover(
+                exerciseKey, load, reps, usual, ownAim, mostSets, trial, seconds, outgrown, loadShare, reason);
     }
 
     /** The same, its load being {@code share} of a fresh one. */
     public Carryover sharing(double share) {
-        return new Carryover(exerciseKey, load, reps, usual, ownAim, mostSets, trial, lowering, share, reason);
+        return new Carryover(
+                exerciseKey, load, reps, usual, ownAim, mostSets, trial, lowering, outgrown, share, reason);
     }
 
     /** The same with at most so many sets. */
     public Carryover atMost(int sets) {
-        return new Carryover(exerciseKey, load, reps, usual, ownAim, sets, trial, lowering, loadShare, reason);
+        return new Carryover(
+                exerciseKey, load, reps, usual, ownAim, sets, trial, lowering, outgrown, loadShare, reason);
     }
 
-    /** Whether its repetitions go past the range of its load. */
-    boolean isBridging() {
-        return reps.high() > usual.high();
+    /** The same, outgrown. */
+    public Carryover grownOut() {
+        return new Carryover(
+                exerciseKey, load, reps, usual, ownAim, mostSets, trial, lowering, true, loadShare, reason);
     }
 }

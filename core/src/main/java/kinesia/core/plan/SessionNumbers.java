@@ -114,7 +114,10 @@ final class SessionNumbers {
                     case CIRCUIT -> dose.changeOverS();
                     case STRAIGHT -> rest;
                 };
-        Integer before = request.inBlock().get(exercise.key());
+        Carryover carried = request.carryovers().get(exercise.key());
+        // What is outgrown here has nothing to stay for.
+        Integer before =
+                carried != null && carried.outgrown() ? null : request.inBlock().get(exercise.key());
         return new SessionProblem.Option(
                 exercise.key(),
                 family(c),

@@ -227,11 +227,12 @@ final class SlotDecisions {
                                 isLimited(slot),
                                 best(done)));
         if (step.isPresent()) {
-            return keep(
+            Carryover on = keep(
                             slot,
                             new Decided(step.get().load(), step.get().reason()),
                             step.get().reps())
                     .lowered(step.get().lowering());
+            return step.get().end() ? on.grownOut() : on;
         }
         return keep(slot, notYet(last, load), slot.reps());
     }
@@ -559,6 +560,7 @@ final class SlotDecisions {
                 Carryover.ANY_SETS,
                 decided.trial(),
                 bridging ? slot.tempo().downS() : 0,
+                false,
                 1,
                 decided.reason());
     }

@@ -32,7 +32,7 @@ import org.junit.jupiter.api.Test;
 class RandomClientsTest {
     private static final int CLIENTS = Integer.getInteger("kinesia.clients", 500);
     private static final ExerciseModel MODEL = RuleFiles.model();
-    private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods());
+    private static final Planner PLANNER = new Planner(MODEL, RuleFiles.methods(), RuleFiles.careWork());
 
     @Test
     void no_plan_breaks_a_hard_limit() {
@@ -54,7 +54,7 @@ class RandomClientsTest {
         assertThat(planned.get()).isGreaterThan(CLIENTS / 2);
     }
 
-    private static PlanRequest somebody(Random random) {
+    static PlanRequest somebody(Random random) {
         List<ScreenQuestions.SiteQuestions> sites = RuleFiles.questions().sites();
         Answers answers = new Answers();
         List<SoreSite> sore = new ArrayList<>();
@@ -107,6 +107,10 @@ class RandomClientsTest {
     private static void holds(int client, PlanRequest request, Plan plan) {
         String who = "client " + client + " " + request.method().key();
         assertThat(plan.minutes().total()).as(who).isLessThanOrEqualTo(request.minutes());
+        // At least nine tenths of the minutes are used, or the rule that leaves them free is named.
+        assertThat(plan.minutes().total() >= 0.9 * request.minutes() || plan.free() != null)
+                .as(who)
+                .isTrue();
         for (Head.Group group : Head.Group.values()) {
             int hard = plan.slots().stream()
                     .filter(s -> s.group() == group && s.targetEffort().isHard() && trains(s))

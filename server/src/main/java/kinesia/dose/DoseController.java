@@ -207,7 +207,7 @@ class DoseController {
                                 loads,
                                 Boolean.TRUE.equals(ask.limited()),
                                 ask.bestKg() == null ? load.kg() : ask.bestKg()))
-                .map(s -> new NextLoad(true, s.load(), s.reps(), s.lowering(), s.reason()))
+                .map(s -> new NextLoad(!s.end(), s.load(), s.reps(), s.lowering(), s.reason()))
                 .orElseGet(() -> new NextLoad(
                         false,
                         load,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -139,7 +140,17 @@ class EarlierInstallationTest {
         assertThat(PLANS).hasSizeGreaterThan(30);
         for (Map.Entry<String, String> plan : PLANS.entrySet()) {
             JsonNode session = alive("/api/sessions/" + plan.getKey());
-            assertThat(session.get("plan")).as(plan.getKey()).isEqualTo(JSON.readTree(plan.getValue()));
+            JsonNode shown = session.get("plan");
+            for (JsonNode unit : shown.get("units")) {
+                // What plans say since: main work was all there was, and a load's range was what was aimed at.
+                assertThat(((ObjectNode) unit).remove("care").asBoolean()).isFalse();
+                for (JsonNode slot : unit.get("slots")) {
+                    assertThat(((ObjectNode) slot).remove("usual")).isEqualTo(slot.get("reps"));
+                }
+            }
+            assertThat(shown.equals(JSON.readTree(plan.getValue())))
+                    .as(plan.getKey())
+                    .isTrue();
             if (!session.get("status").asText().equals("PLANNED")) {
                 alive("/api/sessions/" + plan.getKey() + "/morning");
             }

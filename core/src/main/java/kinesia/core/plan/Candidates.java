@@ -44,13 +44,15 @@ final class Candidates {
             Suitabilities suitabilities,
             FirstLoads first,
             PlanRequest request,
-            Predicate<Exercise> only) {
+            Predicate<Exercise> only,
+            boolean byHand) {
         this.request = request;
         this.suitabilities = suitabilities;
         this.first = first;
         this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
         for (Exercise exercise : model.catalogue().all()) {
-            boolean offered = exercise.role() == Role.MAIN
+            boolean offered = (byHand && exercise.role() != Role.WARM_UP && exercise.role() != Role.COOL_DOWN)
+                    || exercise.role() == Role.MAIN
                     || exercise.role() == Role.HOLD
                     || request.method().drawsOn(exercise);
             if (offered && only.test(exercise)) {
@@ -144,7 +146,9 @@ final class Candidates {
             Fit bounded = sorted.bounded(carried.load().kg(), StartLoad.NEARLY);
             return carried.outgrown() ? bounded.cappedAt(Worth.second(bounded.worth())) : bounded;
         }
+        // Care work stays light by itself: no first load is worked out for it.
         boolean loaded = sorted.exercise().bodyWeightShare() == 0
+                && sorted.exercise().role() != Role.CARE
                 && sorted.exercise().implement() != Implement.NOTHING
                 && sorted.exercise().implement() != Implement.FIXED;
         if (!sorted.isAllowed() || !loaded) {

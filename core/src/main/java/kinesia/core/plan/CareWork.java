@@ -103,11 +103,11 @@ final class CareWork {
                         && !request.wishes().banned().contains(e.key())
                         && !request.leftOut().containsKey(e.key()))
                 .map(e -> Fit.of(suitabilities, request, worth, e))
-                .filter(f -> f.isAllowed() && hasLoad(f))
+                .filter(f -> f.isAllowed() && hasLoad(f) && f.arms().isEmpty())
                 .findFirst();
     }
 
-    // Nothing in the hand, or a load that the place has.
+    // Care that only the arm without the sore place may do would miss its point; a load has to be there.
     private static boolean hasLoad(Fit fit) {
         return !fit.loads().isEmpty();
     }

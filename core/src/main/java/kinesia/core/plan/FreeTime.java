@@ -18,6 +18,8 @@ final class FreeTime {
     private static final double TO_SPEAK_OF = 0.1;
     // Visits are booked in steps of five minutes [practice].
     private static final int BOOKED_BY = 5;
+    // From so much on no further care work would fit its twelve minutes.
+    private static final int NEARLY_ALL_CARE_S = 600;
 
     private FreeTime() {}
 
@@ -34,11 +36,13 @@ final class FreeTime {
         }
         int enough = (used + BOOKED_BY - 1) / BOOKED_BY * BOOKED_BY;
         String why = because(request, problem, solution);
-        boolean cared = units.stream().anyMatch(Unit::care);
+        int care = SessionClock.workSeconds(units.stream().filter(Unit::care).toList());
         String exact = free + " of the " + request.minutes() + " minutes stay free: " + why
-                + (cared
-                        ? ", and care work takes at most its twelve minutes."
-                        : ", and there is no care work here to fill them.")
+                + (care >= NEARLY_ALL_CARE_S
+                        ? ", and care work has its twelve minutes."
+                        : care > 0
+                                ? ", and there is no more care work for it here."
+                                : ", and there is no care work here to fill them.")
                 + (enough < request.minutes() ? " A visit of " + enough + " minutes would hold all of it." : "");
         return new Plan.Free(
                 free,
@@ -54,7 +58,7 @@ final class FreeTime {
     }
 
     private static String hardSets(int sets) {
-        return sets + (sets == 1 ? " hard set" : " hard sets");
+        return sets == 1 ? "one hard set" : sets + " hard sets";
     }
 
     /** The rule that binds: the week's sets, else what a sore place takes, else the method's own numbers, else the place. */

@@ -68,10 +68,12 @@ public record Method(
     /**
      * Exercises worked in one way.
      *
+     * @param forMoreBehind only where the back of the arm has more sets than the front: what is in turn gives both the same
      * @param doubledFrom rounds double when the visit has at least so many minutes; 0 never
      * @param dose what stands in for the exercise's own
      */
-    public record Section(Layout layout, Wanted rounds, int doubledFrom, Dose dose, List<Pick> picks) {
+    public record Section(
+            Layout layout, Wanted rounds, boolean forMoreBehind, int doubledFrom, Dose dose, List<Pick> picks) {
         public Section {
             picks = List.copyOf(picks);
         }

@@ -38,6 +38,7 @@ public final class Methods {
                   - {for: extensors, count: [1, 3]}
                   - {for: flexors, count: [1, 3]}
               - as: straight
+                for-more-behind: yes
                 rounds: [1, 3]
                 rest: [90, 60]
                 picks:
@@ -108,6 +109,7 @@ public final class Methods {
         item.onlyKeys(
                 "as",
                 "rounds",
+                "for-more-behind",
                 "doubled-from",
                 "reps",
                 "set-reps",
@@ -125,6 +127,7 @@ public final class Methods {
         return new Section(
                 item.at("as").choice(Layout.class),
                 wanted(item.at("rounds")),
+                yes(item, "for-more-behind", false),
                 whole(item, "doubled-from", 0),
                 new Dose(
                         item.find("reps").map(Methods::reps).orElse(null),

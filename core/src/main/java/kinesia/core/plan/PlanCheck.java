@@ -131,7 +131,7 @@ public final class PlanCheck {
         List<WrittenUnit> written = once(all);
         InvalidValue.requireWithin("units", written.size(), 1, MOST_UNITS, "units");
         Map<String, Fit> fits = new java.util.HashMap<>();
-        Candidates candidates = planner.candidates(request);
+        Candidates candidates = planner.toWriteBy(request);
         candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
         List<Mark> marks = new ArrayList<>();
         List<Unit> units = new ArrayList<>();

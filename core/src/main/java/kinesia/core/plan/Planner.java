@@ -170,7 +170,12 @@ public final class Planner {
 
     /** The same of those entries that {@code only} takes. */
     Candidates candidates(PlanRequest request, Predicate<Exercise> only) {
-        return new Candidates(model(request), recent.of(request), recent.first(request), request, only);
+        return new Candidates(model(request), recent.of(request), recent.first(request), request, only, false);
+    }
+
+    /** Everything that may be written by hand: companions and care work too. */
+    Candidates toWriteBy(PlanRequest request) {
+        return new Candidates(model(request), recent.of(request), recent.first(request), request, e -> true, true);
     }
 
     private static boolean isOpen(Method method) {

@@ -46,7 +46,11 @@ final class Shape {
                 .filter(g -> request.setsFor(g) > 0)
                 .toList();
         boolean first = true;
+        boolean moreBehind = request.setsFor(Head.Group.EXTENSORS) > request.setsFor(Head.Group.FLEXORS);
         for (Method.Section section : method.sections()) {
+            if (section.forMoreBehind() && !moreBehind) {
+                continue;
+            }
             sections.add(section(section, candidates, named, groups, first));
             first = false;
         }

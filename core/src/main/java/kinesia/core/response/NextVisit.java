@@ -209,9 +209,13 @@ public final class NextVisit {
             Map<Head.Group, SetBudget> budget,
             Map<String, Reason> leftOut) {
         Optional<Slot> felt = feltIn(signal.place(), session);
+        // Where nothing counts as loading it, it flared all the same: then what asks anything of it does.
+        boolean none = felt.isEmpty()
+                && session.plan().mainSlots().stream().noneMatch(s -> SlotDecisions.loads(s, signal.place()));
         List<Slot> loading = session.plan().mainSlots().stream()
-                .filter(s ->
-                        SlotDecisions.loads(s, signal.place()) || felt.stream().anyMatch(s::equals))
+                .filter(s -> SlotDecisions.loads(s, signal.place())
+                        || felt.stream().anyMatch(s::equals)
+                        || (none && s.stress().getOrDefault(signal.place().site(), 0.0) > 0))
                 .sorted(java.util.Comparator.comparingDouble((Slot s) ->
                                 s.stress().getOrDefault(signal.place().site(), 0.0))
                         .reversed())

@@ -115,6 +115,27 @@ final class SlotDecisions {
         if (away > WeekAllowance.BREAK_DAYS) {
             return keep(slot, afterBreak(load, loads, away), slot.reps());
         }
+        if (!slot.trial() && tooHard(last)) {
+            Load less = loads.below(load.kg()).orElse(load);
+            return keep(
+                    slot,
+                    new Decided(
+                            less,
+                            reason(
+                                            "LOAD-too-hard",
+                                            Tag.HOUSE,
+                                            "effort 2 above target, or under the fewest repetitions",
+                                            "The last sets were harder than meant or short of "
+                                                    + slot.reps().low() + " repetitions: " + load.label()
+                                                    + (less.equals(load)
+                                                            ? " stays, the lightest there is."
+                                                            : " goes down to " + less.label() + "."),
+                                            "That was a little too much, so we take a bit off.")
+                                    .with("load", load.label())
+                                    .with("repetitions", done(last, LoggedSet::reps))
+                                    .with("efforts", done(last, SlotDecisions::said))),
+                    slot.reps());
+        }
         Optional<Eased> eased = easedLately(slot);
         if (eased.isPresent()) {
             return keep(
@@ -161,27 +182,6 @@ final class SlotDecisions {
         }
         if (slot.trial()) {
             return keep(slot, afterTrial(done, load, loads), slot.reps());
-        }
-        if (tooHard(last)) {
-            Load less = loads.below(load.kg()).orElse(load);
-            return keep(
-                    slot,
-                    new Decided(
-                            less,
-                            reason(
-                                            "LOAD-too-hard",
-                                            Tag.HOUSE,
-                                            "effort 2 above target, or under the fewest repetitions",
-                                            "The last sets were harder than meant or short of "
-                                                    + slot.reps().low() + " repetitions: " + load.label()
-                                                    + (less.equals(load)
-                                                            ? " stays, the lightest there is."
-                                                            : " goes down to " + less.label() + "."),
-                                            "That was a little too much, so we take a bit off.")
-                                    .with("load", load.label())
-                                    .with("repetitions", done(last, LoggedSet::reps))
-                                    .with("efforts", done(last, SlotDecisions::said))),
-                    slot.reps());
         }
         return progress(done, load, loads);
     }

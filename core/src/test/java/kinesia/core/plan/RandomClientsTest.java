@@ -184,6 +184,7 @@ class RandomClientsTest {
                 List.of(),
                 People.history());
         Plan plan = PLANNER.plan(request).plan();
+        assertThat(plan.units()).anyMatch(Plan.Unit::care);
         List<PlanCheck.WrittenUnit> written = plan.units().stream()
                 .map(u -> new PlanCheck.WrittenUnit(
                         u.layout(),
@@ -253,7 +254,7 @@ class RandomClientsTest {
 
     private static Set<String> keys(Block.Week week) {
         Set<String> keys = new HashSet<>();
-        week.visits().forEach(v -> v.result().plan().slots().forEach(s -> keys.add(s.exerciseKey())));
+        week.visits().forEach(v -> v.result().plan().mainSlots().forEach(s -> keys.add(s.exerciseKey())));
         return keys;
     }
 }

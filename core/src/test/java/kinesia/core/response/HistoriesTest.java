@@ -191,6 +191,28 @@ class HistoriesTest {
                 records);
     }
 
+    /** What comes of one history: the load of the next visit, none where the exercise is out, the last signal and what is done with the exercise. */
+    record Decided(double kg, Signal last, Decisions.What what) {}
+
+    static Decided decided(RuleFile history) {
+        List<SessionRecord> records = records(history);
+        NextRequest.Prepared prepared = prepare(history, records);
+        Decisions decisions = Decisions.of(prepared, records);
+        List<SiteSignal> signals = decisions.visits().get(records.size() - 1).signals();
+        Decisions.What what = decisions.exercises().get(0).what();
+        boolean out = what == Decisions.What.SWAP || what == Decisions.What.REST;
+        return new Decided(
+                out
+                        ? 0
+                        : prepared.request()
+                                .carryovers()
+                                .get(EXERCISE.key())
+                                .load()
+                                .kg(),
+                SignalRules.worst(signals),
+                what);
+    }
+
     @ParameterizedTest
     @MethodSource("histories")
     void a_written_history_is_judged_and_decided_as_written(RuleFile history) {

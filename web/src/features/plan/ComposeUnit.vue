@@ -56,8 +56,8 @@ function swap(out: string, into: string) {
     @dragleave="over = false"
     @drop.prevent="drop"
   >
-    <header draggable="true" @dragstart="(e) => e.dataTransfer?.setData('text/plain', String(index))">
-      <svg class="grip" viewBox="0 0 8 14" width="10" aria-hidden="true">
+    <header :draggable="!unit.care" @dragstart="(e) => e.dataTransfer?.setData('text/plain', String(index))">
+      <svg v-if="!unit.care" class="grip" viewBox="0 0 8 14" width="10" aria-hidden="true">
         <path d="M2 2h.01M6 2h.01M2 7h.01M6 7h.01M2 12h.01M6 12h.01" stroke-width="2.4" stroke-linecap="round" />
       </svg>
       <h3>{{ unitTitle(unit) }}</h3>

@@ -53,8 +53,16 @@ final class FreeTime {
                                 "main work inside the week's allowance, then at most 12 minutes of care work",
                                 exact,
                                 "That is enough for today; more would not be better.")
+                        .with("front of the arm", allowed(request, Head.Group.FLEXORS))
+                        .with("back of the arm", allowed(request, Head.Group.EXTENSORS))
                         .with("minutes used", used)
                         .with("minutes booked", request.minutes()));
+    }
+
+    /** Where the sets of a muscle at this visit come from. */
+    private static String allowed(PlanRequest request, Head.Group group) {
+        PlanRequest.SetBudget sets = request.budget().get(group);
+        return sets == null ? "nothing said" : sets.reason().exact();
     }
 
     private static String hardSets(int sets) {
@@ -71,15 +79,15 @@ final class FreeTime {
             if (sets >= request.setsFor(group)) {
                 full.add(
                         request.setsFor(group) == 0
-                                ? "the week leaves the " + group.where() + " no hard set"
+                                ? "the " + group.where() + " has no hard set at this visit"
                                 : "the " + group.where() + " has the " + hardSets(request.setsFor(group))
-                                        + " that the week leaves it");
+                                        + " it may have at this visit");
             }
         }
         if (full.size() == Head.Group.values().length) {
             int front = request.setsFor(Head.Group.FLEXORS);
             return front > 0 && front == request.setsFor(Head.Group.EXTENSORS)
-                    ? "front and back of the arm each have the " + hardSets(front) + " that the week leaves them"
+                    ? "front and back of the arm each have the " + hardSets(front) + " they may have at this visit"
                     : String.join(" and ", full);
         }
         for (int i = 0; i < problem.stressBudget().length; i++) {

@@ -227,7 +227,7 @@ class ComposeController {
             if (ask.facts() == null) {
                 throw Problem.invalid(List.of(new Problem.Field("facts", "are needed where there is no clientId")));
             }
-            return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of());
+            return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of(), List.of());
         }
         Client client = clients.require(ask.clientId(), who.roomId());
         UUID placeId = ask.composition().placeId();

@@ -61,7 +61,11 @@ public class VisitPlanner {
             List<String> whatToDo) {}
 
     /** A request the planner can take, with what went before; or the outcome that nothing can be planned. */
-    record Ready(@Nullable PlanRequest request, @Nullable Outcome refusal, List<SiteSignal> signals) {}
+    record Ready(
+            @Nullable PlanRequest request,
+            @Nullable Outcome refusal,
+            List<SiteSignal> signals,
+            List<String> whatToDo) {}
 
     /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}, as it was composed. */
     public Outcome plan(
@@ -81,7 +85,7 @@ public class VisitPlanner {
         List<Changes.Change> changes = result.plan() == null || records.isEmpty()
                 ? List.of()
                 : Changes.between(records.get(records.size() - 1).plan(), result.plan());
-        return new Outcome(result, standing.soreSites(), ready.signals(), changes, List.of());
+        return new Outcome(result, standing.soreSites(), ready.signals(), changes, ready.whatToDo());
     }
 
     /** The plan as composed: the trainer's own where it is written, else the planner's in the trainer's order. */
@@ -122,7 +126,8 @@ public class VisitPlanner {
         TrainingHold hold = standing.hold(client.stop());
         if (hold != null) {
             PlanResult held = new PlanResult(null, hold.reasons());
-            return new Ready(null, new Outcome(held, List.of(), List.of(), List.of(), hold.whatToDo()), List.of());
+            return new Ready(
+                    null, new Outcome(held, List.of(), List.of(), List.of(), hold.whatToDo()), List.of(), List.of());
         }
         RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
         List<RoomCatalogue.Own> gone = gone(room, records);
@@ -146,7 +151,11 @@ public class VisitPlanner {
                         composition.wishes()),
                 screening,
                 records);
-        return new Ready(prepared.request(), null, prepared.lastSignals());
+        return new Ready(
+                prepared.request(),
+                null,
+                prepared.lastSignals(),
+                prepared.places().whatToDo());
     }
 
     private static NextRequest.Trainee trainee(Client client, Standing standing, LocalDate day) {

@@ -112,7 +112,37 @@ class VisitTest {
         assertThat(signal(client)).isEqualTo("GO");
     }
 
+    @Test
+    void tingling_that_stays_rests_its_place_says_what_to_do_and_the_rest_goes_on() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        String session =
+                caller.get("/api/clients/" + client + "/next").at("/morningFor").asText();
+        ObjectNode tingles = morning(session, 2);
+        assertThat(caller.put("/api/sessions/" + session + "/morning", tingles.put("tinglingStays", true))
+                        .status())
+                .isEqualTo(200);
+        JsonNode next = caller.get("/api/clients/" + client + "/next").body();
+        assertThat(next.at("/signals/0/signal").asText()).isEqualTo("REFER");
+        assertThat(next.at("/whatToDo/0").asText())
+                .contains("right back of elbow")
+                .contains("licensed clinician");
+        assertThat(next.at("/plan/units")).isNotEmpty();
+        for (JsonNode unit : next.at("/plan/units")) {
+            for (JsonNode slot : unit.get("slots")) {
+                // Nothing loads it; what works arm by arm is done by the other one.
+                boolean leftAlone = slot.get("sides").has("LEFT") && !slot.get("sides").has("RIGHT");
+                assertThat(leftAlone || slot.at("/stress/BACK_OF_ELBOW").asDouble() < 0.25)
+                        .as(slot.get("name").asText())
+                        .isTrue();
+            }
+        }
+    }
+
     private Answer answer(String session, int pain) throws Exception {
+        return caller.put("/api/sessions/" + session + "/morning", morning(session, pain));
+    }
+
+    private ObjectNode morning(String session, int pain) throws Exception {
         ObjectNode body = Caller.json();
         JsonNode version =
                 caller.get("/api/sessions/" + session + "/morning").body().get("version");
@@ -123,7 +153,7 @@ class VisitTest {
                 .put("site", "BACK_OF_ELBOW")
                 .put("side", "RIGHT")
                 .put("pain", pain);
-        return caller.put("/api/sessions/" + session + "/morning", body);
+        return body;
     }
 
     private String signal(String client) throws Exception {

@@ -47,6 +47,15 @@ public record SoreNow(
             List<Limit> limits,
             @Nullable LocalDate on) {}
 
+    /** What somebody has to do about these places, before or beside the visit. */
+    public List<String> whatToDo() {
+        List<String> todo = new ArrayList<>();
+        referred.forEach((place, why) -> todo.add("The " + place.words()
+                + " rests: refer to a licensed clinician, and screen again before it is loaded."));
+        provisional.forEach((place, why) -> todo.add("Ask about the " + place.words() + " first: " + why.exact()));
+        return List.copyOf(todo);
+    }
+
     /** The places on {@code day} after {@code records}, oldest first. */
     public static SoreNow of(
             ScreeningRules rules, Catalogue catalogue, Screened screen, List<SessionRecord> records, LocalDate day) {

@@ -130,7 +130,8 @@ class VisitTest {
         for (JsonNode unit : next.at("/plan/units")) {
             for (JsonNode slot : unit.get("slots")) {
                 // Nothing loads it; what works arm by arm is done by the other one.
-                boolean leftAlone = slot.get("sides").has("LEFT") && !slot.get("sides").has("RIGHT");
+                boolean leftAlone =
+                        slot.get("sides").has("LEFT") && !slot.get("sides").has("RIGHT");
                 assertThat(leftAlone || slot.at("/stress/BACK_OF_ELBOW").asDouble() < 0.25)
                         .as(slot.get("name").asText())
                         .isTrue();

@@ -1,5 +1,6 @@
 package kinesia.core.dose;
 
+import java.util.Locale;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Numbers;
 
@@ -21,6 +22,11 @@ public record Load(double kg, String label) implements Comparable<Load> {
     /** A plain weight. */
     public static Load ofKg(double kg) {
         return new Load(kg, Numbers.plain(kg) + " kg");
+    }
+
+    /** The label as it begins a sentence. */
+    public String first() {
+        return label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
     }
 
     @Override

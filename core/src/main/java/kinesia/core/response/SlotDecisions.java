@@ -170,7 +170,7 @@ final class SlotDecisions {
                                             "WAITING-hold",
                                             Tag.HOUSE,
                                             "no progress before the morning or the door has answered",
-                                            load.label() + " stays. "
+                                            load.first() + " stays. "
                                                     + worst.get().reason().exact(),
                                             worst.get().reason().plain())
                                     .with("load", load.label())
@@ -241,8 +241,8 @@ final class SlotDecisions {
         Slot slot = last.slot();
         boolean unsaid = last.sets().get(last.sets().size() - 1).effort() == null;
         String why = unsaid
-                ? load.label() + " stays: nobody said how hard the last set was."
-                : load.label() + " stays: not yet two sessions running with all sets at "
+                ? load.first() + " stays: nobody said how hard the last set was."
+                : load.first() + " stays: not yet two sessions running with all sets at "
                         + (aims(slot).isEmpty() ? String.valueOf(slot.reps().high()) : "their aims")
                         + (aims(slot).isEmpty() ? " repetitions" : "") + " and effort at or under "
                         + Numbers.plain(slot.targetEffort().value()) + ".";
@@ -318,7 +318,7 @@ final class SlotDecisions {
                                 "PROGRESS-hurt",
                                 Tag.HOUSE,
                                 "4 or 5 in a set holds it until two clean sessions",
-                                load.label() + " stays: it hurt 4 or more in one of the last two sessions.",
+                                load.first() + " stays: it hurt 4 or more in one of the last two sessions.",
                                 "It has to be quiet twice before we add anything.")
                         .with("load", load.label()));
     }
@@ -357,7 +357,7 @@ final class SlotDecisions {
                                             "SAME-hold",
                                             Tag.HOUSE,
                                             "same: load stays",
-                                            load.label() + " stays. "
+                                            load.first() + " stays. "
                                                     + signal.reason().exact(),
                                             signal.reason().plain())
                                     .with("load", load.label())

@@ -202,17 +202,18 @@ public final class PrintVisits {
                     print("twelfth", visits.get(VISITS - 1));
                     table.add(String.format(
                             Locale.ROOT,
-                            "%-42s %2d  %s | %s | %s",
+                            "%-42s %2d  %s | %s | %s | %s",
                             who.name(),
                             minutes,
                             line(visits.get(0)),
                             line(visits.get(VISITS - 1)),
-                            moved(visits)));
+                            moved(visits),
+                            loads(visits)));
                 }
             }
         }
         System.out.println(
-                "\nwho, minutes booked: first visit (used, front + back sets) | twelfth | visits after which something moved");
+                "\nwho, minutes booked: first visit (used, front + back sets) | twelfth | visits after which something moved | loads, first and last");
         table.forEach(System.out::println);
     }
 
@@ -234,6 +235,29 @@ public final class PrintVisits {
                 .filter(s -> s.group() == group && s.targetEffort().isHard())
                 .mapToInt(Slot::sets)
                 .sum();
+    }
+
+    /** For two exercises of the last visit the load that they were first planned with and the one they have now. */
+    private static String loads(List<Course.Visit> visits) {
+        Plan last = visits.get(visits.size() - 1).result().plan();
+        if (last == null) {
+            return "";
+        }
+        return last.mainSlots().stream()
+                .limit(2)
+                .map(slot -> {
+                    String first = visits.stream()
+                            .filter(v -> v.result().plan() != null)
+                            .flatMap(v -> v.result().plan().mainSlots().stream())
+                            .filter(s -> s.exerciseKey().equals(slot.exerciseKey()))
+                            .findFirst()
+                            .orElseThrow()
+                            .load()
+                            .label();
+                    return slot.exerciseKey() + " " + first + " > "
+                            + slot.load().label() + " x " + slot.reps().high();
+                })
+                .collect(Collectors.joining(", "));
     }
 
     /** How many of the visits after the first raised a load, a range, a lowering or the sets of something done before. */

@@ -35,7 +35,7 @@ const hows = [
     />
     <fieldset class="mb-3">
       <legend class="fs-6 mb-1">Which of that trains the arms, day by day</legend>
-      <div v-for="(e, n) in draft.elsewhere" :key="n" class="event">
+      <div v-for="(e, n) in draft.elsewhere" :key="n" class="training">
         <SelectField v-model="e.day" label="Day" :options="days" />
         <SelectField v-model="e.muscle" label="Muscle" :options="muscles" empty="Front and back of the arm" />
         <SelectField
@@ -87,8 +87,17 @@ const hows = [
 <style scoped>
 .event {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(9rem, 1fr));
+  grid-template-columns: 1fr 10rem auto;
   gap: 0.8rem;
   align-items: center;
+}
+.training {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.8rem;
+  align-items: center;
+}
+.training > :not(button) {
+  flex: 1 1 7rem;
 }
 </style>

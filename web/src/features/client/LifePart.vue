@@ -100,4 +100,7 @@ const hows = [
 .training > :not(button) {
   flex: 1 1 7rem;
 }
+.training > :nth-child(2) {
+  flex-basis: 11rem;
+}
 </style>

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
@@ -133,125 +134,97 @@ public record PlanRequest(
             Map<String, Integer> before,
             @Nullable LocalDate hard,
             boolean lighterWeek) {
-        return copy(equipment, day, sets, before, hard, lighterWeek, leftOut, method, wishes, stressBudgets);
+        return with(c -> {
+            c.visitOn = day;
+            c.budget = sets;
+            c.inBlock = before;
+            c.lastHardOn = hard;
+            c.lighter = lighterWeek;
+        });
     }
 
     /** The same visit with other exercises left out. */
     PlanRequest leavingOut(Map<String, Reason> other) {
-        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, other, method, wishes, stressBudgets);
+        return with(c -> c.leftOut = other);
     }
 
     /** The same visit worked by {@code other}. */
     public PlanRequest by(Method other) {
-        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, other, wishes, stressBudgets);
+        return with(c -> c.method = other);
     }
 
     /** The same visit with what the trainer fixed by hand. */
     public PlanRequest wishing(Wishes other) {
-        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, other, stressBudgets);
+        return with(c -> c.wishes = other);
     }
 
     /** The same visit with what sore places may take. */
     public PlanRequest within(List<StressBudget> budgets) {
-        return copy(equipment, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, budgets);
+        return with(c -> c.stressBudgets = budgets);
     }
 
     /** The same visit in a room that made {@code exercises} itself. */
     public PlanRequest withOwn(List<Exercise> exercises) {
-        return new PlanRequest(
-                body,
-                age,
-                visitOn,
-                minutes,
-                equipment,
-                limits,
-                soreSites,
-                dislikes,
-                known,
-                carryovers,
-                inBlock,
-                leftOut,
-                budget,
-                rest,
-                door,
-                lastHardOn,
-                stiffOrBack,
-                method,
-                wishes,
-                stressBudgets,
-                lighter,
-                returning,
-                exercises);
+        return with(c -> c.own = exercises);
     }
 
     /** The same visit where there is other equipment. */
     PlanRequest at(Equipment other) {
-        return copy(other, visitOn, budget, inBlock, lastHardOn, lighter, leftOut, method, wishes, stressBudgets);
+        return with(c -> c.equipment = other);
     }
 
     /** The same visit lasting {@code other} minutes. */
     PlanRequest lasting(int other) {
-        return new PlanRequest(
-                body,
-                age,
-                visitOn,
-                other,
-                equipment,
-                limits,
-                soreSites,
-                dislikes,
-                known,
-                carryovers,
-                inBlock,
-                leftOut,
-                budget,
-                rest,
-                door,
-                lastHardOn,
-                stiffOrBack,
-                method,
-                wishes,
-                stressBudgets,
-                lighter,
-                returning,
-                own);
+        return with(c -> c.minutes = other);
     }
 
-    private PlanRequest copy(
-            Equipment at,
-            LocalDate day,
-            Map<Head.Group, SetBudget> sets,
-            Map<String, Integer> before,
-            @Nullable LocalDate hard,
-            boolean lighterWeek,
-            Map<String, Reason> left,
-            Method worked,
-            Wishes wished,
-            List<StressBudget> budgets) {
-        return new PlanRequest(
-                body,
-                age,
-                day,
-                minutes,
-                at,
-                limits,
-                soreSites,
-                dislikes,
-                known,
-                carryovers,
-                before,
-                left,
-                sets,
-                rest,
-                door,
-                hard,
-                stiffOrBack,
-                worked,
-                wished,
-                budgets,
-                lighterWeek,
-                returning,
-                own);
+    private PlanRequest with(Consumer<Copy> change) {
+        Copy copy = new Copy();
+        change.accept(copy);
+        return copy.made();
+    }
+
+    /** This request while one thing of it is changed. */
+    private final class Copy {
+        private LocalDate visitOn = PlanRequest.this.visitOn;
+        private int minutes = PlanRequest.this.minutes;
+        private Equipment equipment = PlanRequest.this.equipment;
+        private Map<String, Integer> inBlock = PlanRequest.this.inBlock;
+        private Map<String, Reason> leftOut = PlanRequest.this.leftOut;
+        private Map<Head.Group, SetBudget> budget = PlanRequest.this.budget;
+        private @Nullable LocalDate lastHardOn = PlanRequest.this.lastHardOn;
+        private Method method = PlanRequest.this.method;
+        private Wishes wishes = PlanRequest.this.wishes;
+        private List<StressBudget> stressBudgets = PlanRequest.this.stressBudgets;
+        private boolean lighter = PlanRequest.this.lighter;
+        private List<Exercise> own = PlanRequest.this.own;
+
+        private PlanRequest made() {
+            return new PlanRequest(
+                    body,
+                    age,
+                    visitOn,
+                    minutes,
+                    equipment,
+                    limits,
+                    soreSites,
+                    dislikes,
+                    known,
+                    carryovers,
+                    inBlock,
+                    leftOut,
+                    budget,
+                    rest,
+                    door,
+                    lastHardOn,
+                    stiffOrBack,
+                    method,
+                    wishes,
+                    stressBudgets,
+                    lighter,
+                    returning,
+                    own);
+        }
     }
 
     /**

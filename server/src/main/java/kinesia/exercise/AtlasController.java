@@ -61,7 +61,7 @@ class AtlasController {
             @RequestParam(defaultValue = "false") boolean longLength,
             @AuthenticationPrincipal SignedIn who) {
         ClientAtlas.For asked = clientAtlas.of(clientId, longLength, who);
-        List<AtlasItem> items = asked.atlas().ranked().stream()
+        List<AtlasItem> items = asked.atlas().ranked().parallelStream()
                 .map(e -> AtlasViews.item(
                         e, asked.body(), methods, asked.own().get(e.exercise().key())))
                 .toList();

@@ -37,7 +37,7 @@ public record Figure(
     public static final int FRAMES = 21;
 
     private static final int STILL_FRAMES = 3;
-    private static final double PARTS = 1e4;
+    private static final double PARTS = 1e3;
 
     /** What a thing around the body is, for how it is drawn. */
     public enum PropKind {
@@ -82,7 +82,7 @@ public record Figure(
         return of(exercise, body, curve, FRAMES);
     }
 
-    /** Only three moments: start, middle and end, to a tenth of a millimetre: hundreds of them go over the line at once. */
+    /** Only three moments: start, middle and end, to a millimetre: hundreds of them go over the line at once. */
     public static Figure still(Exercise exercise, Body body, LoadCurve curve) {
         return of(exercise, body, curve, STILL_FRAMES).rounded();
     }

@@ -2,10 +2,9 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
@@ -28,7 +27,7 @@ import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
 import org.jspecify.annotations.Nullable;
 
-/** Every exercise held against one client: what it gives and costs, and what rules it out. For one thread. */
+/** Every exercise held against one client: what it gives and costs, and what rules it out. */
 public final class Atlas {
     static final List<Side> BOTH_ARMS = List.of(Side.values());
     // Worth that differs by less than this part of a set is the same.
@@ -40,8 +39,8 @@ public final class Atlas {
     private final ExerciseModel.StressScale scale;
     private final Worth worth;
     // Asked again by whatever an exercise is held against: its safer sibling, what opens.
-    private final Map<String, Known> known = new HashMap<>();
-    private final Map<Head.Group, Double> besideOpener = new EnumMap<>(Head.Group.class);
+    private final Map<String, Known> known = new ConcurrentHashMap<>();
+    private final Map<Head.Group, Double> besideOpener = new ConcurrentHashMap<>();
 
     /**
      * For whom exercises are judged.
@@ -155,7 +154,7 @@ public final class Atlas {
      * supported comes first, then the lighter, then what is held more freely.
      */
     public List<Entry> ranked() {
-        List<Entry> ranked = model.catalogue().all().stream()
+        List<Entry> ranked = model.catalogue().all().parallelStream()
                 .map(this::entry)
                 .sorted(order())
                 .toList();

@@ -1,9 +1,9 @@
 package kinesia.core.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import kinesia.core.arm.ArmDimensions;
 import kinesia.core.arm.ArmFrame;
 import kinesia.core.arm.ArmLoad;
@@ -45,7 +45,7 @@ final class EaseTrial {
 
     /**
      * The way the arm goes, and where on it the sore place is; the same for every grip, implement, anchor and load. Frames
-     * are worked out when first asked for. Not for sharing between threads.
+     * are worked out when first asked for.
      */
     static final class Path {
         private final ArmDimensions arm;
@@ -56,7 +56,7 @@ final class EaseTrial {
         private final boolean visits;
         private final double nearestDeg;
         private final Reach reach;
-        private final Map<Pull, Demand> demands = new HashMap<>();
+        private final Map<Pull, Demand> demands = new ConcurrentHashMap<>();
 
         Path(Movement movement, ArmDimensions arm, Site site, Pose sore) {
             this.arm = arm;
@@ -128,11 +128,13 @@ final class EaseTrial {
 
     /** What it asks of the muscle at every load: the same for all grips and things held that pull alike. */
     Demand demand() {
-        if (demand == null) {
-            demand = path.demands.computeIfAbsent(
+        Demand known = demand;
+        if (known == null) {
+            known = path.demands.computeIfAbsent(
                     new Pull(exercise.resistance(), exercise.bodyWeightShare()), p -> new Demand(demand(0), demand(1)));
+            demand = known;
         }
-        return demand;
+        return known;
     }
 
     private record Pull(ResistanceSpec resistance, double bodyWeightShare) {}

@@ -3,11 +3,11 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import kinesia.core.arm.ArmDimensions;
@@ -149,11 +149,11 @@ public final class Easing {
     private final Exercise now;
     private final Map<Dimension, List<Move>> moves = new EnumMap<>(Dimension.class);
     private final List<Judged> found = new ArrayList<>();
-    private final Map<Movement, EaseTrial.Path> paths = new HashMap<>();
-    private final Map<Adjustment, EaseTrial> trials = new HashMap<>();
-    private final Set<Adjustment> impossible = new HashSet<>();
-    private final Map<Rack, List<Load>> racks = new HashMap<>();
-    private final Map<Alike, Integer> equalEffort = new HashMap<>();
+    // Combinations are tried side by side.
+    private final Map<Movement, EaseTrial.Path> paths = new ConcurrentHashMap<>();
+    private final Map<Adjustment, Optional<EaseTrial>> trials = new ConcurrentHashMap<>();
+    private final Map<Rack, List<Load>> racks = new ConcurrentHashMap<>();
+    private final Map<Alike, Integer> equalEffort = new ConcurrentHashMap<>();
     private int tried;
 
     private Easing(ExerciseModel model, Asked asked) {
@@ -256,24 +256,24 @@ public final class Easing {
 
     private void search() {
         for (int steps = 1; steps <= MOST_STEPS && found.size() < ANSWERS; steps++) {
-            List<Judged> level = new ArrayList<>();
+            List<List<Move>> level = new ArrayList<>();
             combine(List.of(), 0, steps, level);
-            level.stream()
+            tried += level.size();
+            level.parallelStream()
+                    .map(this::judge)
+                    .filter(j -> j != null && j.isAnswer())
+                    .map(Objects::requireNonNull)
                     .sorted(Comparator.comparingDouble(Judged::loss))
                     .limit((long) ANSWERS - found.size())
-                    .forEach(found::add);
+                    .forEachOrdered(found::add);
         }
     }
 
     /** All combinations of dimensions from {@code from} on whose sizes add up to {@code left}. */
-    private void combine(List<Move> chosen, int from, int left, List<Judged> level) {
+    private void combine(List<Move> chosen, int from, int left, List<List<Move>> level) {
         if (left == 0) {
             if (!holdsAnAnswer(chosen)) {
-                tried++;
-                Judged judged = judge(chosen);
-                if (judged != null && judged.isAnswer()) {
-                    level.add(judged);
-                }
+                level.add(chosen);
             }
             return;
         }
@@ -306,7 +306,8 @@ public final class Easing {
             otherImplement |= move.dimension() == Dimension.IMPLEMENT;
         }
         EaseTrial trial = trial(adjustment);
-        if (trial == null) {
+        // Only what is tried alone is asked why it is no answer.
+        if (trial == null || (chosen.size() > 1 && goneTooFar(trial) != null)) {
             return null;
         }
         Exercise exercise = trial.exercise();
@@ -350,14 +351,19 @@ public final class Easing {
 
     /** What is against where the arm goes, whatever the load. */
     private @Nullable Against turned(EaseTrial trial) {
+        Against gone = goneTooFar(trial);
+        if (gone != null) {
+            return gone;
+        }
+        return trial.bandStretch() > Math.max(MOST_STRETCH, before.bandStretch()) + NOTHING ? Against.STRETCH : null;
+    }
+
+    private @Nullable Against goneTooFar(EaseTrial trial) {
         boolean further = trial.reach().isFurtherThan(before.reach());
         if (asked.site().isShoulder() && further) {
             return Against.FURTHER;
         }
-        if (trial.reach().isOverhead() && further) {
-            return Against.OVERHEAD;
-        }
-        return trial.bandStretch() > Math.max(MOST_STRETCH, before.bandStretch()) + NOTHING ? Against.STRETCH : null;
+        return trial.reach().isOverhead() && further ? Against.OVERHEAD : null;
     }
 
     private @Nullable Against against(
@@ -402,7 +408,7 @@ public final class Easing {
                         List.of(),
                         false));
         double now = of(worstBefore, asked.site());
-        return model.catalogue().all().stream()
+        return model.catalogue().all().parallelStream()
                 .filter(e -> e.role() == Role.MAIN
                         && e.group() == this.now.group()
                         && !e.movementFamily().equals(this.now.movementFamily()))
@@ -415,16 +421,15 @@ public final class Easing {
 
     /** The exercise turned so; the same for every load. Null when its parts cannot be turned together. */
     private @Nullable EaseTrial trial(Adjustment adjustment) {
-        EaseTrial known = trials.get(adjustment);
-        if (known == null && !impossible.contains(adjustment)) {
-            try {
-                known = trialOf(bench.apply(adjustment));
-                trials.put(adjustment, known);
-            } catch (InvalidValue e) {
-                impossible.add(adjustment);
-            }
+        return trials.computeIfAbsent(adjustment, this::newTrial).orElse(null);
+    }
+
+    private Optional<EaseTrial> newTrial(Adjustment adjustment) {
+        try {
+            return Optional.of(trialOf(bench.apply(adjustment)));
+        } catch (InvalidValue e) {
+            return Optional.empty();
         }
-        return known;
     }
 
     private EaseTrial trialOf(Exercise exercise) {

@@ -81,10 +81,10 @@ public class PlanBenchmark {
                 .plan(new Block.Request(
                         request,
                         6,
+                        6,
                         Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY),
                         new Block.WeeklySets(6, 1, 12),
-                        1,
-                        Set.of()));
+                        1));
     }
 
     private static PlanRequest request() {

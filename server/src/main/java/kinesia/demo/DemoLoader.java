@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,6 +26,7 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.response.Morning;
 import kinesia.core.response.SessionRecord;
@@ -41,6 +43,7 @@ import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
+import kinesia.plan.ClientDays;
 import kinesia.plan.Composition;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningCheck;
@@ -68,6 +71,9 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final long SEED = 20_240_611;
     private static final int SCREEN_EVERY_DAYS = 28;
+    private static final int BLOCK_WEEKS = 6;
+    private static final LocalTime FIRST_VISIT = LocalTime.of(8, 30);
+    private static final long MINUTES_APART = 75;
 
     private final Rooms rooms;
     private final Accounts accounts;
@@ -80,6 +86,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final SetLogs logs;
     private final MorningChecks mornings;
     private final VisitPlanner planner;
+    private final ClientDays clientDays;
     private final ScreeningRules screening;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
@@ -97,6 +104,7 @@ class DemoLoader implements SmartInitializingSingleton {
             SetLogs logs,
             MorningChecks mornings,
             VisitPlanner planner,
+            ClientDays clientDays,
             ScreeningRules screening,
             ExerciseModel model,
             RoomCalendar calendar,
@@ -112,6 +120,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.logs = logs;
         this.mornings = mornings;
         this.planner = planner;
+        this.clientDays = clientDays;
         this.screening = screening;
         this.model = model;
         this.calendar = calendar;
@@ -135,9 +144,9 @@ class DemoLoader implements SmartInitializingSingleton {
         accounts.save(new Account(other, "trainer@lanternloft.example", "Kjell Moe", Role.TRAINER, hash));
         Place place = places.forRoom(room.id()).get(0);
         LocalDate today = calendar.today(room.id());
-        long seed = SEED;
+        int number = 0;
         for (DemoClient who : DemoClient.all()) {
-            new Run(who, room, place, today, seed++).through();
+            new Run(who, room, place, today, number++).through();
         }
         LOG.info("demo data loaded: {} clients, {} sessions, {} sets", clients.count(), sessions.count(), logs.count());
     }
@@ -149,11 +158,15 @@ class DemoLoader implements SmartInitializingSingleton {
         private final Client client;
         private final InventedResponse response;
         private final List<SessionRecord> records = new ArrayList<>();
+        private final LocalTime timeOfDay;
         private Screen screen;
         private int screensTaken;
+        private ClientDays.Days days;
 
-        Run(DemoClient who, Room room, Place place, LocalDate today, long seed) {
+        Run(DemoClient who, Room room, Place place, LocalDate today, int number) {
+            long seed = SEED + number;
             this.who = who;
+            this.timeOfDay = FIRST_VISIT.plusMinutes(MINUTES_APART * number);
             this.today = today;
             List<String> cautions = screening.questions().cautions().stream()
                     .map(ScreenQuestions.Caution::id)
@@ -195,6 +208,7 @@ class DemoLoader implements SmartInitializingSingleton {
         }
 
         void through() {
+            keepBlocks();
             LocalDate day = today.minusDays(who.firstDaysAgo());
             LocalDate last = today.minusDays(who.lastDaysAgo());
             List<LocalDate> days = new ArrayList<>();
@@ -212,6 +226,49 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             if (who.refer() != null) {
                 takeScreen(today.minusDays(2), who.refer());
+            } else {
+                book();
+            }
+        }
+
+        /** Two blocks, of which the second is in its third week; who has trained for a shorter time has none. */
+        private void keepBlocks() {
+            LocalDate second = today.minusDays(16);
+            LocalDate first = second.minusWeeks(BLOCK_WEEKS);
+            if (first.isBefore(today.minusDays(who.firstDaysAgo()))) {
+                return;
+            }
+            for (LocalDate start : List.of(first, second)) {
+                clientDays.keep(
+                        id("block " + who.name() + start),
+                        client.id(),
+                        new TrainingBlock(start, BLOCK_WEEKS, who.goal(), BLOCK_WEEKS, false, null),
+                        "Oda Brandt");
+            }
+        }
+
+        private ClientDays.Days days() {
+            if (days == null) {
+                days = clientDays.of(client, today);
+            }
+            return days;
+        }
+
+        /** The next two weeks' visits, each at the client's own time of day. */
+        private void book() {
+            LocalDate next = planner.firstDay(client, days(), Standing.of(screen), records, today);
+            int gap = 3;
+            for (LocalDate on = next; on.isBefore(next.plusWeeks(2)); on = on.plusDays(gap)) {
+                clientDays.book(
+                        new ClientDays.Booked(
+                                id("visit " + who.name() + on),
+                                on,
+                                timeOfDay,
+                                who.minutes(),
+                                client.place().id()),
+                        client.id(),
+                        "Oda Brandt");
+                gap = 7 - gap;
             }
         }
 
@@ -274,6 +331,7 @@ class DemoLoader implements SmartInitializingSingleton {
             closeLast(door);
             VisitPlanner.Outcome outcome = planner.plan(
                     client,
+                    days(),
                     client.place().equipment(),
                     Standing.of(screen),
                     records,

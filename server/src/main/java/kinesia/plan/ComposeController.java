@@ -30,6 +30,7 @@ import kinesia.core.exercise.Site;
 import kinesia.core.plan.Block;
 import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Goal;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
@@ -39,11 +40,11 @@ import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SessionSums;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
 import kinesia.core.screening.Limit;
-import kinesia.room.Places;
 import kinesia.room.RoomCatalogue;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +64,6 @@ class ComposeController {
              "composition": {"method": "joint-sparing", "minutes": 30, "pinned": [], "banned": [], "order": []}}""";
 
     private final Clients clients;
-    private final Places places;
     private final NextRequests requests;
     private final VisitPlanner visits;
     private final Planner planner;
@@ -73,7 +73,6 @@ class ComposeController {
 
     ComposeController(
             Clients clients,
-            Places places,
             NextRequests requests,
             VisitPlanner visits,
             Planner planner,
@@ -81,7 +80,6 @@ class ComposeController {
             RoomCatalogue rooms,
             RoomCalendar calendar) {
         this.clients = clients;
-        this.places = places;
         this.requests = requests;
         this.visits = visits;
         this.planner = planner;
@@ -144,8 +142,22 @@ class ComposeController {
             List<String> whatToDo,
             List<Changes.Change> changes) {}
 
-    /** @param weeks 1 to 6 */
-    record BlockAsk(UUID clientId, Composition composition, int weeks, List<DayOfWeek> days) {}
+    /**
+     * Weeks that are not kept yet.
+     *
+     * @param weeks 1 to 6
+     * @param aim missing for the client's goal
+     * @param lighterWeek counted from 1; missing for none
+     * @param newExercises whether those of the weeks before give way where others fit
+     */
+    record BlockAsk(
+            UUID clientId,
+            Composition composition,
+            int weeks,
+            List<DayOfWeek> days,
+            @Nullable Goal aim,
+            @Nullable Integer lighterWeek,
+            boolean newExercises) {}
 
     /** @param reasons of the sets a week and of their share between front and back */
     record BlockView(List<Block.Week> weeks, List<Reason> reasons) {}
@@ -195,23 +207,25 @@ class ComposeController {
     @PostMapping("/api/plan/block")
     @Transactional(readOnly = true)
     BlockView block(@RequestBody BlockAsk ask, @AuthenticationPrincipal SignedIn who) {
-        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition(), null), who);
+        Client client = clients.require(ask.clientId(), who.roomId());
+        Goal aim = ask.aim() == null ? client.details().goal() : ask.aim();
+        TrainingBlock kept = new TrainingBlock(
+                calendar.today(who.roomId()), ask.weeks(), aim, ask.lighterWeek(), ask.newExercises(), null);
+        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition(), null), kept, who);
         PlanRequest request = ready.request();
         if (request == null) {
             throw Problem.refused("Nothing can be planned for this client now.");
         }
-        Client client = clients.require(ask.clientId(), who.roomId());
-        BlockSets allowed =
-                BlockSets.of(request, ask.days().size(), client.details().goal().wantsMore());
+        BlockSets allowed = BlockSets.of(request, ask.days().size(), aim);
         return new BlockView(
                 new Block(planner)
                         .plan(new Block.Request(
                                 request,
                                 ask.weeks(),
+                                ask.lighterWeek(),
                                 new TreeSet<>(ask.days()),
                                 allowed.sets(),
-                                allowed.ratio(),
-                                Set.of())),
+                                allowed.ratio())),
                 allowed.reasons());
     }
 
@@ -222,6 +236,10 @@ class ComposeController {
     }
 
     private VisitPlanner.Ready ready(ComposeAsk ask, SignedIn who) {
+        return ready(ask, null, who);
+    }
+
+    private VisitPlanner.Ready ready(ComposeAsk ask, @Nullable TrainingBlock block, SignedIn who) {
         checkMethod(ask.composition());
         if (ask.clientId() == null) {
             if (ask.facts() == null) {
@@ -230,14 +248,7 @@ class ComposeController {
             return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of(), List.of());
         }
         Client client = clients.require(ask.clientId(), who.roomId());
-        UUID placeId = ask.composition().placeId();
-        Equipment equipment = placeId == null
-                ? client.place().equipment()
-                : places.findByIdAndRoomId(placeId, who.roomId())
-                        .orElseThrow(() -> Problem.invalid(
-                                List.of(new Problem.Field("composition.placeId", "is not a place here"))))
-                        .equipment();
-        return requests.of(client, equipment, ask.composition(), calendar.today(who.roomId()));
+        return requests.of(client, ask.composition(), calendar.today(who.roomId()), block);
     }
 
     private void checkMethod(Composition composition) {

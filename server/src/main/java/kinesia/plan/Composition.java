@@ -36,6 +36,11 @@ public record Composition(
         written = written == null ? null : List.copyOf(written);
     }
 
+    /** The same at another place. */
+    Composition at(UUID place) {
+        return new Composition(method, minutes, place, pinned, banned, order, written);
+    }
+
     PlanRequest.Wishes wishes() {
         return new PlanRequest.Wishes(Set.copyOf(pinned), Set.copyOf(banned));
     }

@@ -1,7 +1,9 @@
 package kinesia.plan;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -18,6 +20,7 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Limit;
+import kinesia.floor.TrainingSessions;
 import kinesia.room.Places;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
@@ -46,6 +49,8 @@ class CompositionController {
     private final Places places;
     private final Methods methods;
     private final RoomCatalogue rooms;
+    private final ClientDays clientDays;
+    private final TrainingSessions sessions;
     private final RoomCalendar calendar;
 
     CompositionController(
@@ -56,6 +61,8 @@ class CompositionController {
             Places places,
             Methods methods,
             RoomCatalogue rooms,
+            ClientDays clientDays,
+            TrainingSessions sessions,
             RoomCalendar calendar) {
         this.clients = clients;
         this.compositions = compositions;
@@ -64,6 +71,8 @@ class CompositionController {
         this.places = places;
         this.methods = methods;
         this.rooms = rooms;
+        this.clientDays = clientDays;
+        this.sessions = sessions;
         this.calendar = calendar;
     }
 
@@ -74,7 +83,11 @@ class CompositionController {
 
     record ExerciseChoice(String key, String name) {}
 
-    /** @param version missing when nothing was composed yet */
+    /**
+     * @param usualMinutes what is booked for the next visit, or else usual
+     * @param usualPlaceId where that is
+     * @param version missing when nothing was composed yet
+     */
     record CompositionView(
             UUID clientId,
             String clientName,
@@ -186,12 +199,13 @@ class CompositionController {
         Standing standing = standings.of(client.id(), calendar.today(who.roomId()));
         List<Limit> limits = standing.inForce().limits();
         ClientDetails details = client.details();
+        ClientDays.Booked booked = booked(client, calendar.today(who.roomId()));
         return new CompositionView(
                 client.id(),
                 client.name(),
                 details.units(),
-                details.minutes(),
-                client.place().id(),
+                booked == null ? details.minutes() : booked.minutes(),
+                booked == null ? client.place().id() : booked.placeId(),
                 standing.soreSites(),
                 stored == null ? null : stored.version(),
                 stored == null ? Composition.NONE : stored.composition(),
@@ -213,6 +227,15 @@ class CompositionController {
                         .filter(e -> e.role().trainsTheArm() || e.role() == Role.COMPANION || e.role() == Role.CARE)
                         .map(CompositionController::choice)
                         .toList());
+    }
+
+    /** The next visit that is booked; null when nothing is. */
+    private ClientDays.@Nullable Booked booked(Client client, LocalDate today) {
+        ClientDays.Days days = clientDays.of(client, today);
+        LocalDate next = days.week()
+                .nextBooked(
+                        today, sessions.findLastEnded(client.id()).map(Set::of).orElse(Set.of()));
+        return next == null ? null : days.on(next);
     }
 
     private static ExerciseChoice choice(Exercise exercise) {

@@ -3,12 +3,13 @@ package kinesia.plan;
 import java.time.LocalDate;
 import java.util.List;
 import kinesia.client.Client;
-import kinesia.core.dose.Equipment;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.response.SessionRecord;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a client's next visit would be planned from, put together from everything stored. */
@@ -17,20 +18,37 @@ class NextRequests {
     private final Standings standings;
     private final SessionHistory history;
     private final VisitPlanner visits;
+    private final ClientDays clientDays;
 
-    NextRequests(Standings standings, SessionHistory history, VisitPlanner visits) {
+    NextRequests(Standings standings, SessionHistory history, VisitPlanner visits, ClientDays clientDays) {
         this.standings = standings;
         this.history = history;
         this.visits = visits;
+        this.clientDays = clientDays;
     }
 
-    /** For {@code client} at a place that has {@code equipment}, seen from {@code today}. */
-    VisitPlanner.Ready of(Client client, Equipment equipment, Composition composition, LocalDate today) {
+    /** For {@code client}, seen from {@code today}, at the place of the composition or else the one that is booked. */
+    VisitPlanner.Ready of(Client client, Composition composition, LocalDate today) {
+        return of(client, composition, today, null);
+    }
+
+    /** The same if {@code block} were kept; null for what is stored. */
+    VisitPlanner.Ready of(Client client, Composition composition, LocalDate today, @Nullable TrainingBlock block) {
         Standing standing = standings.of(client.id(), today);
         List<SessionRecord> records = history.of(client.id(), null).stream()
                 .map(SessionHistory.Entry::record)
                 .toList();
-        LocalDate day = visits.firstDay(client, standing, records, today);
-        return visits.ready(client, equipment, standing, records, day, Door.quiet(), composition);
+        ClientDays.Days stored = clientDays.of(client, today);
+        ClientDays.Days days = block == null ? stored : stored.with(block);
+        LocalDate day = visits.firstDay(client, days, standing, records, today);
+        return visits.ready(
+                client,
+                days,
+                clientDays.place(client, composition.placeId(), days.on(day)).equipment(),
+                standing,
+                records,
+                day,
+                Door.quiet(),
+                composition);
     }
 }

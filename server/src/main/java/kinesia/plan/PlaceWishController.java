@@ -52,8 +52,8 @@ class PlaceWishController {
         List<PlaceWishes.Trainee> trainees = new ArrayList<>();
         List<String> notCounted = new ArrayList<>();
         for (Client client : clients.findAtPlace(who.roomId(), id)) {
-            PlanRequest request = requests.of(client, place.equipment(), Composition.NONE, today)
-                    .request();
+            PlanRequest request =
+                    requests.of(client, Composition.NONE.at(place.id()), today).request();
             if (request == null) {
                 notCounted.add(client.name());
             } else {

@@ -21,7 +21,6 @@ import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
 import kinesia.response.SessionHistory;
 import kinesia.room.Place;
-import kinesia.room.Places;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
@@ -39,39 +38,40 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
     private final Clients clients;
     private final Standings standings;
-    private final Places places;
     private final SessionHistory history;
     private final TrainingSessions sessions;
     private final SessionPlans plans;
     private final VisitPlanner visits;
     private final Compositions compositions;
+    private final ClientDays clientDays;
     private final RoomCalendar calendar;
 
     PlanController(
             Clients clients,
             Standings standings,
-            Places places,
             SessionHistory history,
             TrainingSessions sessions,
             SessionPlans plans,
             VisitPlanner visits,
             Compositions compositions,
+            ClientDays clientDays,
             RoomCalendar calendar) {
         this.clients = clients;
         this.standings = standings;
-        this.places = places;
         this.history = history;
         this.sessions = sessions;
         this.plans = plans;
         this.visits = visits;
         this.compositions = compositions;
+        this.clientDays = clientDays;
         this.calendar = calendar;
     }
 
     /**
      * What would be done next.
      *
-     * @param visitOn the first day it may be done
+     * @param visitOn the day that is booked, or else the first it may be done
+     * @param booked what is booked on that day; missing when nothing is
      * @param openSessionId a session already planned or running
      * @param plan missing when nothing can be planned; then {@code refusals} and {@code whatToDo} say why
      */
@@ -79,6 +79,8 @@ class PlanController {
             UUID clientId,
             LocalDate today,
             LocalDate visitOn,
+            ClientDays.@Nullable Booked booked,
+            String placeName,
             @Nullable UUID openSessionId,
             @Nullable Plan plan,
             List<Reason> refusals,
@@ -99,20 +101,19 @@ class PlanController {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         Standing standing = standings.of(clientId, today);
-        LocalDate day = visits.firstDay(client, standing, records, today);
+        ClientDays.Days days = clientDays.of(client, today);
+        LocalDate day = visits.firstDay(client, days, standing, records, today);
         Composition composition = compositions.of(clientId);
-        VisitPlanner.Outcome outcome = visits.plan(
-                client,
-                place(client, composition.placeId()).equipment(),
-                standing,
-                records,
-                day,
-                Door.quiet(),
-                composition);
+        ClientDays.Booked booked = days.on(day);
+        Place place = clientDays.place(client, composition.placeId(), booked);
+        VisitPlanner.Outcome outcome =
+                visits.plan(client, days, place.equipment(), standing, records, day, Door.quiet(), composition);
         return new NextView(
                 clientId,
                 today,
                 day,
+                booked,
+                place.name(),
                 open(clientId),
                 outcome.result().plan(),
                 outcome.result().refusals(),
@@ -146,12 +147,15 @@ class PlanController {
                 .map(SessionHistory.Entry::record)
                 .toList();
         LocalDate today = calendar.today(who.roomId());
+        ClientDays.Days days = clientDays.of(client, today);
         Composition composition = compositions.of(clientId);
-        UUID placeId = door.placeId() == null ? composition.placeId() : door.placeId();
-        DoorAnswers here = door.at(placeId);
+        Place place = clientDays.place(
+                client, door.placeId() == null ? composition.placeId() : door.placeId(), days.on(today));
+        DoorAnswers here = door.at(place.id().equals(client.place().id()) ? null : place.id());
         VisitPlanner.Outcome outcome = visits.plan(
                 client,
-                place(client, placeId).equipment(),
+                days,
+                place.equipment(),
                 standings.of(clientId, today),
                 records,
                 today,
@@ -165,14 +169,6 @@ class PlanController {
                 id, clientId, today, outcome.soreSites(), here, outcome.changes(), outcome.signals(), who.name()));
         plans.keep(id, plan);
         return new Planned(id, List.of(), List.of());
-    }
-
-    private Place place(Client client, @Nullable UUID placeId) {
-        return placeId == null
-                ? client.place()
-                : places.findByIdAndRoomId(placeId, client.roomId())
-                        .orElseThrow(() ->
-                                Problem.invalid(List.of(new Problem.Field("placeId", "is not a place of this room"))));
     }
 
     private @Nullable UUID open(UUID clientId) {

@@ -70,13 +70,14 @@ public class VisitPlanner {
     /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}, as it was composed. */
     public Outcome plan(
             Client client,
+            ClientDays.Days days,
             Equipment equipment,
             Standing standing,
             List<SessionRecord> records,
             LocalDate day,
             Door door,
             Composition composition) {
-        Ready ready = ready(client, equipment, standing, records, day, door, composition);
+        Ready ready = ready(client, days, equipment, standing, records, day, door, composition);
         PlanRequest request = ready.request();
         if (request == null) {
             return java.util.Objects.requireNonNull(ready.refusal());
@@ -117,6 +118,7 @@ public class VisitPlanner {
 
     Ready ready(
             Client client,
+            ClientDays.Days days,
             Equipment equipment,
             Standing standing,
             List<SessionRecord> records,
@@ -134,8 +136,10 @@ public class VisitPlanner {
         Method method = composition.method() == null
                 ? Methods.open()
                 : methods.find(composition.method()).orElseGet(Methods::open);
+        ClientDays.Booked booked = days.on(day);
+        int usual = booked == null ? client.details().minutes() : booked.minutes();
         NextRequest.Prepared prepared = NextRequest.of(
-                trainee(client, standing, day),
+                trainee(client, days, standing, day),
                 new NextRequest.Room(
                         room.model(),
                         equipment,
@@ -145,7 +149,7 @@ public class VisitPlanner {
                         gone.stream().collect(Collectors.toMap(RoomCatalogue.Own::key, o -> dropped()))),
                 new NextRequest.Booking(
                         day,
-                        composition.minutes() == null ? client.details().minutes() : composition.minutes(),
+                        composition.minutes() == null ? usual : composition.minutes(),
                         door,
                         method,
                         composition.wishes()),
@@ -158,13 +162,13 @@ public class VisitPlanner {
                 prepared.places().whatToDo());
     }
 
-    private static NextRequest.Trainee trainee(Client client, Standing standing, LocalDate day) {
+    private static NextRequest.Trainee trainee(Client client, ClientDays.Days days, Standing standing, LocalDate day) {
         ClientDetails details = client.details();
         return new NextRequest.Trainee(
                 client.body(),
                 client.ageOn(day),
                 details.story().after(0),
-                details.week(),
+                days.week(),
                 new SoreNow.Screened(
                         standing.soreSites(),
                         standing.inForce().limits(),
@@ -191,9 +195,10 @@ public class VisitPlanner {
                 "We do not use this one any more.");
     }
 
-    /** The first day, not before {@code today}, that the client may be trained on. */
-    public LocalDate firstDay(Client client, Standing standing, List<SessionRecord> records, LocalDate today) {
-        return firstDay(client, standing, records, SignalRules.judge(records), today, catalogue(client.roomId()));
+    /** The next day, not before {@code today}, that is booked, or else that the client may be trained on. */
+    public LocalDate firstDay(
+            Client client, ClientDays.Days days, Standing standing, List<SessionRecord> records, LocalDate today) {
+        return firstDay(client, days, standing, records, SignalRules.judge(records), today, catalogue(client.roomId()));
     }
 
     /** What a room trains with, for {@link #firstDay} of many clients. */
@@ -204,6 +209,7 @@ public class VisitPlanner {
     /** The same where the signals of {@code records} are known already. */
     public LocalDate firstDay(
             Client client,
+            ClientDays.Days days,
             Standing standing,
             List<SessionRecord> records,
             List<Map<SessionRecord.Place, SiteSignal>> signals,
@@ -214,7 +220,7 @@ public class VisitPlanner {
                 records,
                 signals,
                 today,
-                client.details().week(),
+                days.week(),
                 client.details().story().after(0),
                 !standing.soreSites().isEmpty());
     }

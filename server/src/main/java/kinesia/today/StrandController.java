@@ -21,6 +21,7 @@ import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
+import kinesia.plan.ClientDays;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningChecks;
 import kinesia.response.SessionHistory;
@@ -46,6 +47,7 @@ class StrandController {
     private final SetLogs sets;
     private final MorningChecks mornings;
     private final VisitPlanner visits;
+    private final ClientDays clientDays;
     private final RoomCalendar calendar;
 
     StrandController(
@@ -57,6 +59,7 @@ class StrandController {
             SetLogs sets,
             MorningChecks mornings,
             VisitPlanner visits,
+            ClientDays clientDays,
             RoomCalendar calendar) {
         this.clients = clients;
         this.screens = screens;
@@ -66,6 +69,7 @@ class StrandController {
         this.sets = sets;
         this.mornings = mornings;
         this.visits = visits;
+        this.clientDays = clientDays;
         this.calendar = calendar;
     }
 
@@ -168,8 +172,14 @@ class StrandController {
                 ? List.of()
                 : List.copyOf(signals.get(signals.size() - 1).values());
         if (standing.hold(client.stop()) == null) {
-            LocalDate day =
-                    visits.firstDay(client, standing, records, signals, today, visits.catalogue(client.roomId()));
+            LocalDate day = visits.firstDay(
+                    client,
+                    clientDays.of(client, today),
+                    standing,
+                    records,
+                    signals,
+                    today,
+                    visits.catalogue(client.roomId()));
             items.add(new StrandItem(day, StrandItem.Kind.NEXT, null, "Next session", null, null));
         }
         return items;

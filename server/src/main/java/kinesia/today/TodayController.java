@@ -1,6 +1,7 @@
 package kinesia.today;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
@@ -28,6 +29,8 @@ class TodayController {
 
     /**
      * @param on the day the next action is for
+     * @param at when the next visit is booked for; missing when nothing is booked
+     * @param minutes that are booked
      * @param sessionId the open session or the one whose morning is asked; missing for the others
      * @param signal the worst signal of the last session; missing before the first
      * @param unreadable what of the client's record cannot be read, in words; missing as a rule
@@ -44,6 +47,8 @@ class TodayController {
             @Nullable Outcome outcome,
             NextAction action,
             LocalDate on,
+            @Nullable LocalTime at,
+            @Nullable Integer minutes,
             @Nullable UUID sessionId,
             List<String> sorePlaces,
             @Nullable LocalDate reviewDue,
@@ -56,7 +61,9 @@ class TodayController {
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         LocalDate today = calendar.today(who.roomId());
         List<ClientToday> sorted = rows.of(who.roomId(), today).stream()
-                .sorted(Comparator.comparing(ClientToday::on).thenComparing(ClientToday::name))
+                .sorted(Comparator.comparing(ClientToday::on)
+                        .thenComparing(ClientToday::at, Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(ClientToday::name))
                 .toList();
         return new TodayView(today, sorted);
     }

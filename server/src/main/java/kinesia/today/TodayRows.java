@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -27,6 +28,7 @@ import kinesia.core.screening.Assessment;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
+import kinesia.plan.ClientDays;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Standing;
@@ -61,7 +63,9 @@ class TodayRows {
                  join training_session t on t.id = m.session_id where t.client_id = c.id),
               (select count(*) from screen s where s.client_id = c.id),
               (select concat_ws(',', count(*), count(withdrawn_on)) from clearance l where l.client_id = c.id),
-              (select count(*) from limit_change l where l.client_id = c.id)) as mark
+              (select count(*) from limit_change l where l.client_id = c.id),
+              (select concat_ws(',', count(*), sum(version)) from appointment a where a.client_id = c.id),
+              (select concat_ws(',', count(*), sum(version)) from training_block b where b.client_id = c.id)) as mark
             from client c where c.room_id = ?
             """;
 
@@ -70,6 +74,7 @@ class TodayRows {
     private final TrainingSessions sessions;
     private final SessionHistory history;
     private final VisitPlanner visits;
+    private final ClientDays clientDays;
     private final JdbcClient database;
     private final EntityManager entities;
     private final Rooms rooms;
@@ -84,6 +89,7 @@ class TodayRows {
             TrainingSessions sessions,
             SessionHistory history,
             VisitPlanner visits,
+            ClientDays clientDays,
             JdbcClient database,
             EntityManager entities,
             Rooms rooms,
@@ -94,6 +100,7 @@ class TodayRows {
         this.sessions = sessions;
         this.history = history;
         this.visits = visits;
+        this.clientDays = clientDays;
         this.database = database;
         this.entities = entities;
         this.rooms = rooms;
@@ -169,6 +176,8 @@ class TodayRows {
                     NextAction.HELD,
                     today,
                     null,
+                    null,
+                    null,
                     List.of(),
                     null,
                     "Something in this client's record cannot be read, so nothing is proposed. It is kept as it is.");
@@ -184,9 +193,12 @@ class TodayRows {
                         .collect(Collectors.toMap(TrainingSession::clientId, Function.identity()));
         Map<UUID, Long> ended = sessions.countEnded(ids).stream()
                 .collect(Collectors.toMap(TrainingSessions.Ended::getClientId, TrainingSessions.Ended::getEnded));
-        return clients.findAllById(ids).stream()
+        List<Client> all = clients.findAllById(ids);
+        Map<UUID, ClientDays.Days> days = clientDays.ofAll(all, today);
+        return all.stream()
                 .map(c -> row(
                         c,
+                        Objects.requireNonNull(days.get(c.id())),
                         ended.getOrDefault(c.id(), 0L).intValue(),
                         standing.getOrDefault(c.id(), Standing.UNSCREENED),
                         open.get(c.id()),
@@ -198,6 +210,7 @@ class TodayRows {
 
     private ClientToday row(
             Client client,
+            ClientDays.Days days,
             int ended,
             Standing standing,
             @Nullable TrainingSession open,
@@ -211,7 +224,8 @@ class TodayRows {
         Collection<SiteSignal> signals =
                 judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);
-        LocalDate day = visits.firstDay(client, standing, records, judged, today, catalogue);
+        LocalDate day = visits.firstDay(client, days, standing, records, judged, today, catalogue);
+        ClientDays.Booked booked = days.on(day);
         TrainingHold hold = standing.hold(client.stop());
         NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));
         UUID sessionId = switch (action) {
@@ -231,6 +245,8 @@ class TodayRows {
                 assessment == null ? null : assessment.outcome(),
                 action,
                 action == NextAction.REST ? day : today,
+                booked == null ? null : booked.at(),
+                booked == null ? null : booked.minutes(),
                 sessionId,
                 standing.soreSites().stream().map(s -> s.words()).toList(),
                 standing.lookAgainOn().filter(due -> !due.isAfter(today)).orElse(null),

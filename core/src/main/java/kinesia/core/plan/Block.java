@@ -14,6 +14,7 @@ import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Four to six weeks of sessions: weekly sets that rise, the same exercises throughout, a lighter week at the end. What a
@@ -37,20 +38,24 @@ public final class Block {
      * What a block is made of.
      *
      * @param first the request of its first visit; its budget is not looked at
-     * @param weeks 1 to 6; the last one is lighter when there are at least four
+     * @param weeks 1 to 6
+     * @param lighterWeek the week that is lighter, from 1; null for none
      * @param visits days of the week, at most 4, at least a day between any two
      * @param sets hard sets a week in the first week, what they rise by, and their ceiling
      * @param ratio sets for the flexors against those for the extensors, 0.75 to 1
-     * @param before exercises of the block before, to be changed where others fit
      */
     public record Request(
-            PlanRequest first, int weeks, Set<DayOfWeek> visits, WeeklySets sets, double ratio, Set<String> before) {
+            PlanRequest first,
+            int weeks,
+            @Nullable Integer lighterWeek,
+            Set<DayOfWeek> visits,
+            WeeklySets sets,
+            double ratio) {
         public Request {
             InvalidValue.requireWithin("weeks", weeks, FEWEST_WEEKS, MOST_WEEKS, "weeks");
             InvalidValue.requireWithin("visits", visits.size(), 1, MOST_VISITS, "days");
             InvalidValue.requireWithin("ratio", ratio, 0.75, 1, "");
             visits = Set.copyOf(visits);
-            before = Set.copyOf(before);
             for (DayOfWeek day : visits) {
                 if (visits.size() > 1 && visits.contains(day.plus(1))) {
                     throw new InvalidValue("visits", "need at least a day between " + day + " and " + day.plus(1));
@@ -81,13 +86,13 @@ public final class Block {
 
     /** The block, week by week. */
     public List<Week> plan(Request request) {
-        PlanRequest start = changed(request);
+        PlanRequest start = request.first();
         List<Week> weeks = new ArrayList<>();
         Map<DayOfWeek, Map<String, Integer>> inBlock = new HashMap<>();
         Map<String, Integer> last = start.inBlock();
         LocalDate hard = start.lastHardOn();
         for (int week = 0; week < request.weeks(); week++) {
-            boolean lighter = request.weeks() >= 4 && week == request.weeks() - 1;
+            boolean lighter = request.lighterWeek() != null && week + 1 == request.lighterWeek();
             Map<Head.Group, Integer> target = target(request, week, lighter);
             Map<Head.Group, Integer> left = new EnumMap<>(target);
             List<Visit> visits = new ArrayList<>();
@@ -113,29 +118,6 @@ public final class Block {
             weeks.add(new Week(week + 1, lighter, target, visits));
         }
         return weeks;
-    }
-
-    /** The first request with the exercises of the block before left out, where a session without them is possible. */
-    private PlanRequest changed(Request request) {
-        PlanRequest first = request.first();
-        if (request.before().isEmpty()) {
-            return first;
-        }
-        Map<String, Reason> leftOut = new HashMap<>(first.leftOut());
-        for (String key : request.before()) {
-            leftOut.putIfAbsent(
-                    key,
-                    Reason.of(
-                            "BLOCK-change",
-                            Tag.HOUSE,
-                            "exercises change between blocks where others fit",
-                            "It was in the block before; a new block has other exercises where others fit.",
-                            "Something new for the next weeks."));
-        }
-        Map<Head.Group, Integer> target = target(request, 0, false);
-        PlanRequest other = first.leavingOut(leftOut)
-                .on(first.visitOn(), budget(target, request.visits().size(), 0, target), Map.of(), null, false);
-        return planner.plan(other).plan() == null ? first : other;
     }
 
     private static List<LocalDate> days(Request request, LocalDate from) {

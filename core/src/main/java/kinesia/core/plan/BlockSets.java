@@ -34,7 +34,8 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
     }
 
     /** What a block that begins with {@code first} and has {@code visitsAWeek} may have. */
-    public static BlockSets of(PlanRequest first, int visitsAWeek, boolean forSize) {
+    public static BlockSets of(PlanRequest first, int visitsAWeek, Goal aim) {
+        boolean forSize = aim.wantsMore();
         boolean sore = !first.soreSites().isEmpty();
         int each = Math.max(
                 1,
@@ -42,6 +43,9 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
                         .mapToInt(PlanRequest.SetBudget::sets)
                         .max()
                         .orElse(1));
+        if (aim == Goal.KEEP) {
+            return new BlockSets(new Block.WeeklySets(each, 0, each), 1, List.of(keeping(each)));
+        }
         int start = Math.min(CEILING_CLEAR, each * visitsAWeek);
         int ceiling = Math.max(start, ceiling(sore));
         int rise = rise(sore);
@@ -76,6 +80,17 @@ public record BlockSets(Block.WeeklySets sets, double ratio, List<Reason> reason
                 .with("goal is size or look", forSize ? "yes" : "no");
         return new BlockSets(
                 new Block.WeeklySets(start, rise, ceiling), forSize ? RATIO_FOR_SIZE : 1, List.of(sets, ratio));
+    }
+
+    private static Reason keeping(int sets) {
+        return Reason.of(
+                        "BLOCK-keep",
+                        Tag.PUB,
+                        "keeping what is there: a third of the sets in one visit a week, the same load",
+                        hardSets(sets)
+                                + " a week for each side of the arm and none added: that keeps the strength that is there.",
+                        "A little every week keeps what you have.")
+                .with("sets a week", sets);
     }
 
     private static String hardSets(int sets) {

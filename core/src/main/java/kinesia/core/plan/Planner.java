@@ -51,8 +51,21 @@ public final class Planner {
         this.recent = new Suitabilities.Recent(model);
     }
 
-    /** A plan for {@code request}, or why there is none and, for a method, the nearest that fits. */
+    /**
+     * A plan for {@code request}, or why there is none and, for a method, the nearest that fits. Exercises of the block before
+     * are left out where others give each muscle as many sets.
+     */
     public PlanResult plan(PlanRequest request) {
+        PlanResult changed = planned(request);
+        Optional<PlanRequest> staying = NewExercises.without(request);
+        if (staying.isEmpty()) {
+            return changed;
+        }
+        PlanResult stayed = planned(staying.get());
+        return NewExercises.fit(changed.plan(), stayed.plan()) ? changed : stayed;
+    }
+
+    private PlanResult planned(PlanRequest request) {
         PlanResult result = compose(request);
         if (result.plan() != null || result.blocked()) {
             return result;

@@ -15,11 +15,14 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
+import kinesia.core.plan.NewExercises;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanRequest;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.ScreeningRules;
+import org.jspecify.annotations.Nullable;
 
 /** The arrow from what was done to what is planned: a client, a place, a visit and the record make the planner's request. */
 public final class NextRequest {
@@ -78,6 +81,10 @@ public final class NextRequest {
                 records.stream().flatMap(r -> r.sets().stream()).toList();
         Map<String, Reason> leftOut = new HashMap<>(past.leftOut());
         leftOut.putAll(room.gone());
+        TrainingBlock block = who.week().blockOn(visit.on());
+        if (block != null && block.newExercises()) {
+            before(who.week(), block, records).forEach(key -> leftOut.putIfAbsent(key, NewExercises.REASON));
+        }
         PlanRequest request = new PlanRequest(
                 who.body(),
                 who.age(),
@@ -89,7 +96,7 @@ public final class NextRequest {
                 who.dislikes(),
                 new PlanRequest.Known(who.story().after(records.size()), history, visit.on()),
                 past.carryovers(),
-                inBlock(records),
+                inBlock(block, records),
                 leftOut,
                 past.budget(),
                 past.rest(),
@@ -105,10 +112,27 @@ public final class NextRequest {
         return new Prepared(request, past.lastSignals(), now);
     }
 
-    private static Map<String, Integer> inBlock(List<SessionRecord> records) {
-        return records.isEmpty()
+    /** The exercises of the block before {@code block}, or of as many weeks before it as a block has at most. */
+    private static Set<String> before(TrainingWeek week, TrainingBlock block, List<SessionRecord> records) {
+        LocalDate from = week.blocks().stream()
+                .map(TrainingBlock::start)
+                .filter(s -> s.isBefore(block.start()))
+                .max(LocalDate::compareTo)
+                .orElse(block.start().minusWeeks(TrainingBlock.MOST_WEEKS));
+        return records.stream()
+                .filter(r -> !r.on().isBefore(from) && r.on().isBefore(block.start()))
+                .flatMap(r -> r.plan().mainSlots().stream())
+                .map(Plan.Slot::exerciseKey)
+                .collect(Collectors.toSet());
+    }
+
+    /** What the last session had; nothing where a block with new exercises has begun since. */
+    private static Map<String, Integer> inBlock(@Nullable TrainingBlock block, List<SessionRecord> records) {
+        SessionRecord last = records.isEmpty() ? null : records.get(records.size() - 1);
+        return last == null
+                        || (block != null && block.newExercises() && last.on().isBefore(block.start()))
                 ? Map.of()
-                : records.get(records.size() - 1).plan().mainSlots().stream()
+                : last.plan().mainSlots().stream()
                         .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
     }
 }

@@ -120,8 +120,9 @@ public final class NextVisit {
     }
 
     /**
-     * The first of the client's own days, not before {@code earliest}, on which both muscles may have at least two hard sets: 48 h
-     * after their last ones, and with so many left in the week; within two weeks none such, the first one for one muscle.
+     * The next booked day, whatever may be done on it. Where nothing is booked, the first of the client's own days, not before
+     * {@code earliest}, on which both muscles may have at least two hard sets: 48 h after their last ones, and with so many left
+     * in the week; within two weeks none such, the first one for one muscle.
      *
      * @param signals of {@code sessions}, as {@link SignalRules#judge} gives them
      * @param story before the first of them
@@ -134,6 +135,11 @@ public final class NextVisit {
             TrainingWeek week,
             TrainingStory story,
             boolean sore) {
+        LocalDate booked = week.nextBooked(
+                earliest, sessions.stream().map(SessionRecord::on).toList());
+        if (booked != null) {
+            return booked;
+        }
         WeekAllowance allowance = new WeekAllowance(sessions, signals, catalogue, week, story, sore);
         LocalDate latest = earliest.plusDays(LOOKS_AHEAD_DAYS);
         LocalDate forOne = latest;

@@ -16,6 +16,7 @@ import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.plan.Planner;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -41,6 +42,7 @@ final class WeekAllowance {
     private static final double MORE_BEHIND = 4.0 / 3;
     private static final int BEFORE_AN_EVENT_DAYS = 2;
     private static final double BEFORE_AN_EVENT = 0.6;
+    private static final double LIGHTER_WEEK = 0.6;
     private static final int LEAST = 2;
     private static final int VERY_SORE = 6;
 
@@ -96,13 +98,18 @@ final class WeekAllowance {
                 + week.otherSets(group, on.minusDays(DAYS - 1), on.minusDays(1));
         int room = Math.max(0, BlockSets.ceiling(sore) - inSevenDays);
         int visits = visitsLeft(on);
-        int most = Math.max(LEAST, (int) Math.floor(MOST_OF_A_SHARE * target.sets() / visitsAWeek()));
+        int most = Math.max(LEAST, (int) Math.floor(MOST_OF_A_SHARE * target.sets() / visitsAWeek(on)));
         int even = (left + visits - 1) / visits;
         int sets = Math.min(Math.min(even, most), room);
         LocalDate event = week.eventWithin(on, BEFORE_AN_EVENT_DAYS);
         if (event != null && sets > 0) {
             int fewer = Math.max(1, (int) Math.floor(BEFORE_AN_EVENT * sets));
             return SetBudget.cutTo(fewer, beforeEvent(event, sets, fewer));
+        }
+        TrainingBlock block = week.blockOn(on);
+        if (block != null && block.isLighter(on) && sets > 0) {
+            int fewer = Math.max(1, (int) Math.floor(LIGHTER_WEEK * sets));
+            return SetBudget.cutTo(fewer, lighterWeek(block, sets, fewer));
         }
         String had = done + " done since Monday" + (other == 0 ? "" : ", " + other + " counted for other training");
         String now = room < Math.min(even, most)
@@ -131,18 +138,19 @@ final class WeekAllowance {
                         .with("visits left this week", visits));
     }
 
-    /** Whether {@code on} is one of the lighter days before something that is coming up. */
+    /** Whether {@code on} is in the lighter week of a block, or one of the lighter days before something that is coming up. */
     boolean isLighter(LocalDate on) {
-        return week.eventWithin(on, BEFORE_AN_EVENT_DAYS) != null;
+        TrainingBlock block = week.blockOn(on);
+        return week.eventWithin(on, BEFORE_AN_EVENT_DAYS) != null || (block != null && block.isLighter(on));
     }
 
-    private int visitsAWeek() {
-        return week.goal() == Goal.KEEP ? 1 : week.visits();
+    private int visitsAWeek(LocalDate on) {
+        return week.goalOn(on) == Goal.KEEP ? 1 : week.visits();
     }
 
     /** Whether the calendar week has had fewer visits than are usual. */
     boolean hasVisitLeft(LocalDate on) {
-        return been(on) < visitsAWeek();
+        return been(on) < visitsAWeek(on);
     }
 
     private int been(LocalDate on) {
@@ -154,8 +162,11 @@ final class WeekAllowance {
 
     /** Visits still to come in the calendar week, this one included. */
     private int visitsLeft(LocalDate on) {
-        if (week.goal() == Goal.KEEP) {
+        if (week.goalOn(on) == Goal.KEEP) {
             return 1;
+        }
+        if (week.booked().contains(on)) {
+            return week.bookedThisWeek(on);
         }
         LocalDate monday = TrainingWeek.monday(on);
         int daysLeft = DAYS - on.getDayOfWeek().getValue() + 1;
@@ -173,7 +184,7 @@ final class WeekAllowance {
 
     private Target target(Head.Group group, LocalDate on) {
         Target flexors = target(on);
-        if (group == Head.Group.FLEXORS || !week.goal().wantsMore()) {
+        if (group == Head.Group.FLEXORS || !week.goalOn(on).wantsMore()) {
             return flexors;
         }
         int more = Math.min(BlockSets.ceiling(sore), (int) Math.round(MORE_BEHIND * flexors.sets()));
@@ -182,7 +193,7 @@ final class WeekAllowance {
 
     private Target target(LocalDate on) {
         int full = full(on);
-        if (week.goal() == Goal.KEEP) {
+        if (week.goalOn(on) == Goal.KEEP) {
             int third = Math.max(LEAST, Math.round((float) full / KEEPING));
             return new Target(third, "Keeping what is there takes a third of the sets in one visit a week:");
         }
@@ -203,8 +214,9 @@ final class WeekAllowance {
             good += wasGood(streak.plusDays((long) w * DAYS)) ? 1 : 0;
         }
         int ceiling = BlockSets.ceiling(sore);
-        int most = week.goal().wantsMore() ? ceiling : Math.max(start, (start + ceiling + 1) / 2);
-        int rise = sore || !week.goal().wantsMore() ? 1 : BlockSets.rise(false);
+        boolean more = week.goalOn(on).wantsMore();
+        int most = more ? ceiling : Math.max(start, (start + ceiling + 1) / 2);
+        int rise = sore || !more ? 1 : BlockSets.rise(false);
         return Math.min(most, start + good * rise);
     }
 
@@ -219,7 +231,7 @@ final class WeekAllowance {
             return Math.max(LEAST, (int) Math.ceil(AFTER_A_BREAK * was));
         }
         int usual = story.trainedBefore() ? TRAINED_BEFORE : story.isNew() ? NEW : USUAL;
-        return week.goal() == Goal.RETURN ? (int) Math.ceil(AFTER_A_BREAK * usual) : usual;
+        return week.goalOn(streak) == Goal.RETURN ? (int) Math.ceil(AFTER_A_BREAK * usual) : usual;
     }
 
     /** The budget under limits on the sets of a week; a limit lower than what is left takes its place, with its reason. */
@@ -321,6 +333,18 @@ final class WeekAllowance {
                         "These muscles and tendons get a day between.")
                 .with("last hard sets", last)
                 .with("asked for", on);
+    }
+
+    private static Reason lighterWeek(TrainingBlock block, int sets, int fewer) {
+        return Reason.of(
+                        "WEEK-lighter",
+                        Tag.PRACTICE,
+                        "a lighter week in a block: two fifths fewer sets, a tenth less load",
+                        "Week " + block.lighterWeek() + " of " + block.weeks() + " is the lighter one, so " + sets
+                                + (sets == 1 ? " set becomes " : " sets become ") + fewer + ".",
+                        "This is the easier week: the arms get a rest.")
+                .with("week", String.valueOf(block.lighterWeek()))
+                .with("sets", sets);
     }
 
     private static Reason beforeEvent(LocalDate event, int sets, int fewer) {

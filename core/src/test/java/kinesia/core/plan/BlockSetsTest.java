@@ -12,7 +12,10 @@ import org.junit.jupiter.api.Test;
 class BlockSetsTest {
     private static BlockSets of(int sets, int visits, boolean sore, boolean forSize) {
         List<SoreSite> places = sore ? List.of(new SoreSite(Site.WRIST, Side.LEFT, PainScore.of(2))) : List.of();
-        return BlockSets.of(People.request(People.GYM, 40, sets, List.of(), places, List.of()), visits, forSize);
+        return BlockSets.of(
+                People.request(People.GYM, 40, sets, List.of(), places, List.of()),
+                visits,
+                forSize ? Goal.ARM_SIZE : Goal.FUNCTION);
     }
 
     @Test
@@ -50,5 +53,14 @@ class BlockSetsTest {
         assertThat(look.reasons()).extracting(Reason::ruleId).containsExactly("BLOCK-sets", "BLOCK-ratio");
         assertThat(look.reasons().get(1).exact()).contains("3 sets for the front to 4 for the back");
         assertThat(of(3, 2, false, false).ratio()).isEqualTo(1);
+    }
+
+    @Test
+    void keeping_adds_nothing_however_many_days_there_are() {
+        BlockSets keep = BlockSets.of(People.well(People.GYM, 40, 3), 3, Goal.KEEP);
+        assertThat(keep.sets()).isEqualTo(new Block.WeeklySets(3, 0, 3));
+        assertThat(sentence(keep))
+                .isEqualTo(
+                        "3 hard sets a week for each side of the arm and none added: that keeps the strength that is there.");
     }
 }

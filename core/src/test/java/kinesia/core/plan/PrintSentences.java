@@ -89,7 +89,9 @@ public final class PrintSentences {
         for (int sets = 1; sets <= 8; sets++) {
             PlanRequest first = People.request(People.GYM, 40, sets, limits, sore, List.of());
             for (int visits = 1; visits <= 4; visits++) {
-                BlockSets.of(first, visits, visits % 2 == 0).reasons().forEach(this::add);
+                BlockSets.of(first, visits, visits % 2 == 0 ? Goal.ARM_SIZE : Goal.KEEP)
+                        .reasons()
+                        .forEach(this::add);
             }
         }
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
@@ -226,10 +227,10 @@ class RandomClientsTest {
                 .plan(new Block.Request(
                         first,
                         6,
+                        6,
                         Set.of(java.time.DayOfWeek.MONDAY, java.time.DayOfWeek.THURSDAY),
                         new Block.WeeklySets(6, 2, 16),
-                        0.75,
-                        Set.of()));
+                        0.75));
         assertThat(weeks).hasSize(6);
         assertThat(weeks).extracting(w -> w.target().get(Head.Group.EXTENSORS)).containsExactly(6, 8, 10, 12, 14, 10);
         assertThat(weeks.get(5).lighter()).isTrue();
@@ -243,12 +244,13 @@ class RandomClientsTest {
         // The block after it changes exercises where others fit.
         List<Block.Week> next = new Block(PLANNER)
                 .plan(new Block.Request(
-                        first,
+                        first.leavingOut(
+                                begun.stream().collect(Collectors.toMap(key -> key, key -> NewExercises.REASON))),
                         4,
+                        null,
                         Set.of(java.time.DayOfWeek.MONDAY, java.time.DayOfWeek.THURSDAY),
                         new Block.WeeklySets(6, 1, 12),
-                        1,
-                        begun));
+                        1));
         assertThat(keys(next.get(0))).doesNotContainAnyElementsOf(begun);
     }
 

@@ -18,6 +18,7 @@ import kinesia.core.exercise.Head;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.plan.TrainingWeek.OtherTraining;
 import kinesia.core.screening.PainScore;
@@ -135,15 +136,7 @@ class WeekTest {
         SessionRecord tuesday = session(MONDAY.plusDays(1), 3, 4);
         assertThat(sets(Head.Group.FLEXORS, week(tuesdayAndFriday, USUAL, false, MONDAY.plusDays(4), tuesday)))
                 .isEqualTo(5);
-        assertThat(NextVisit.firstDay(
-                        RuleFiles.model().catalogue(),
-                        List.of(tuesday),
-                        SignalRules.judge(List.of(tuesday)),
-                        MONDAY.plusDays(2),
-                        tuesdayAndFriday,
-                        USUAL,
-                        false))
-                .isEqualTo(MONDAY.plusDays(4));
+        assertThat(firstDay(tuesdayAndFriday, MONDAY.plusDays(2), tuesday)).isEqualTo(MONDAY.plusDays(4));
     }
 
     @Test
@@ -182,6 +175,48 @@ class WeekTest {
         assertThat(sets(Head.Group.FLEXORS, budget)).isEqualTo(lighter ? 2 : 4);
         assertThat(budget.get(Head.Group.FLEXORS).reason().ruleId())
                 .isEqualTo(lighter ? "WEEK-event" : "WEEK-allowance");
+    }
+
+    @Test
+    void a_block_has_its_own_aim_and_its_lighter_week() {
+        TrainingWeek size = TrainingWeek.of(Goal.ARM_SIZE, 2)
+                .with(List.of(new TrainingBlock(MONDAY, 4, Goal.KEEP, null, false, null)), Set.of());
+        // A spell of keeping: a third of eight in one visit a week; then three to the front and four to the back again.
+        assertThat(sets(Head.Group.EXTENSORS, week(size, USUAL, false, MONDAY))).isEqualTo(3);
+        assertThat(sets(Head.Group.EXTENSORS, week(size, USUAL, false, MONDAY.plusWeeks(4))))
+                .isGreaterThan(4);
+        TrainingWeek six = TrainingWeek.of(Goal.FUNCTION, 2)
+                .with(List.of(new TrainingBlock(MONDAY, 6, Goal.FUNCTION, 6, false, null)), Set.of());
+        Map<Head.Group, SetBudget> fifth = week(six, USUAL, false, MONDAY.plusWeeks(4));
+        Map<Head.Group, SetBudget> lighter = week(six, USUAL, false, MONDAY.plusWeeks(5));
+        assertThat(sets(Head.Group.FLEXORS, fifth)).isEqualTo(4);
+        assertThat(sets(Head.Group.FLEXORS, lighter)).isEqualTo(2); // 4 - 40 %, rounded down
+        assertThat(lighter.get(Head.Group.FLEXORS).reason().ruleId()).isEqualTo("WEEK-lighter");
+        TrainingBlock ended = new TrainingBlock(MONDAY, 6, Goal.KEEP, 6, false, MONDAY.plusDays(10));
+        assertThat(ended.covers(MONDAY.plusDays(9))).isTrue();
+        assertThat(ended.covers(MONDAY.plusDays(10))).isFalse();
+        assertThat(ended.isLighter(MONDAY.plusWeeks(5))).isFalse();
+    }
+
+    @Test
+    void what_is_booked_is_the_next_visit_and_shares_the_week() {
+        // Three visits a week as a rule, this week one more is booked after today's: half of the week today.
+        TrainingWeek booked = TrainingWeek.of(Goal.FUNCTION, 3)
+                .with(List.of(), Set.of(MONDAY, MONDAY.plusDays(4), MONDAY.plusDays(9)));
+        assertThat(sets(Head.Group.FLEXORS, week(booked, USUAL, false, MONDAY))).isEqualTo(4);
+        SessionRecord monday = session(MONDAY, 4, 4);
+        assertThat(firstDay(booked, MONDAY, monday)).isEqualTo(MONDAY.plusDays(4));
+        // Booked the day after hard sets: they come all the same, and the plan says what rests.
+        TrainingWeek tomorrow = booked.with(List.of(), Set.of(MONDAY.plusDays(1)));
+        assertThat(firstDay(tomorrow, MONDAY, monday)).isEqualTo(MONDAY.plusDays(1));
+        assertThat(sets(Head.Group.FLEXORS, week(tomorrow, USUAL, false, MONDAY.plusDays(1), monday)))
+                .isZero();
+    }
+
+    private static LocalDate firstDay(TrainingWeek week, LocalDate earliest, SessionRecord... sessions) {
+        List<SessionRecord> records = List.of(sessions);
+        return NextVisit.firstDay(
+                RuleFiles.model().catalogue(), records, SignalRules.judge(records), earliest, week, USUAL, false);
     }
 
     @Test

@@ -16,6 +16,8 @@ begin
             ('account', 'room_id in ' || rooms),
             ('place', 'room_id in ' || rooms),
             ('client', 'room_id in ' || rooms),
+            ('appointment', 'client_id in ' || clients),
+            ('training_block', 'client_id in ' || clients),
             ('screen', 'client_id in ' || clients),
             ('training_session', 'client_id in ' || clients),
             ('session_plan', 'session_id in ' || sessions),

@@ -4,11 +4,12 @@ import { useId } from 'vue'
 const model = defineModel<string | number | undefined>()
 defineProps<{
   label: string
-  type?: 'text' | 'email' | 'password' | 'number' | 'date'
+  type?: 'text' | 'email' | 'password' | 'number' | 'date' | 'time'
   wrong?: string
   help?: string
   step?: string
   autocomplete?: string
+  lines?: number
 }>()
 const id = useId()
 </script>
@@ -16,7 +17,17 @@ const id = useId()
 <template>
   <div class="mb-3">
     <label :for="id" class="mb-1">{{ label }}</label>
+    <BFormTextarea
+      v-if="lines"
+      :id="id"
+      :model-value="String(model ?? '')"
+      :rows="lines"
+      :state="wrong ? false : null"
+      :aria-describedby="wrong || help ? `${id}-more` : undefined"
+      @update:model-value="(text) => (model = text ?? '')"
+    />
     <BFormInput
+      v-else
       :id="id"
       v-model="model"
       :type="type ?? 'text'"

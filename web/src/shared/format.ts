@@ -45,6 +45,11 @@ export function date(iso: string): string {
   return day.format(new Date(`${iso}T12:00:00`))
 }
 
+/** A time of day as "9:30". */
+export function timeOfDay(iso: string): string {
+  return iso.slice(0, 5).replace(/^0/, '')
+}
+
 /** A date against today: "today", "tomorrow", "yesterday", "in 3 days", "12 days ago". */
 export function relative(iso: string, today: string): string {
   const days = Math.round((Date.parse(`${iso}T12:00:00Z`) - Date.parse(`${today}T12:00:00Z`)) / 86_400_000)

@@ -4,7 +4,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, dated, relative, title, words } from '@/shared/format'
+import { date, dated, relative, timeOfDay, title, words } from '@/shared/format'
 import NotAskedThen from '@/shared/NotAskedThen.vue'
 import LimitList from '@/shared/LimitList.vue'
 import PlanUnits from '@/shared/PlanUnits.vue'
@@ -13,6 +13,7 @@ import StrandLine from '@/shared/StrandLine.vue'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
 import { useCall } from '@/shared/useCall'
+import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import NextStep from './NextStep.vue'
 import StrengthPart from './StrengthPart.vue'
@@ -132,14 +133,16 @@ function select(item: StrandItem) {
           <ChangesPanel v-if="plan" :changes="next.changes" :signals="next.signals" class="mb-3" />
           <template v-if="plan">
             <div class="d-flex flex-wrap gap-3 align-items-baseline">
-              <h2>Next session, {{ date(next.visitOn) }}</h2>
+              <h2>Next session, {{ date(next.visitOn) }}{{ next.booked ? `, ${timeOfDay(next.booked.at)}` : '' }}</h2>
               <span class="quiet">
-                {{ plan.minutes.warmUp }} min warm-up, {{ plan.minutes.work }} min work. The door check may still change
-                it.
+                {{ plan.minutes.warmUp }} min warm-up, {{ plan.minutes.work }} min work{{
+                  next.booked ? ` of ${next.booked.minutes} min booked, ${next.placeName}` : ''
+                }}. The door check may still change it.
               </span>
             </div>
             <PlanUnits :plan="plan" />
           </template>
+          <DaysPart :key="id" :client-id="id" class="mt-3" @changed="load" />
           <StrengthPart :key="id" :client-id="id" class="mt-3" />
         </section>
       </div>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { NextView } from '@/shared/api/types'
-import { date, dated, inUnits } from '@/shared/format'
+import { date, dated, inUnits, timeOfDay } from '@/shared/format'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
 
@@ -35,13 +35,19 @@ const restDay = computed(() => props.next.plan && props.next.visitOn > props.nex
       </RouterLink>
     </template>
     <template v-else-if="restDay">
-      <p class="lead-line">The next visit is on {{ date(next.visitOn) }}.</p>
+      <p class="lead-line">
+        The next visit is on {{ date(next.visitOn) }}{{ next.booked ? ` at ${timeOfDay(next.booked.at)}` : '' }}.
+      </p>
       <p class="mb-0 quiet">
-        On the client’s own days, 48 h after hard sets of the same muscle, inside the week’s sets.
+        {{
+          next.booked
+            ? `Booked for ${next.booked.minutes} min, ${next.placeName}.`
+            : 'On the client’s own days, 48 h after hard sets of the same muscle, inside the week’s sets.'
+        }}
       </p>
     </template>
     <template v-else>
-      <p class="lead-line">Ready for today.</p>
+      <p class="lead-line">Ready for today{{ next.booked ? `, ${timeOfDay(next.booked.at)}` : '' }}.</p>
       <RouterLink :to="`/clients/${clientId}/door`" class="btn btn-primary">Door check, then today’s plan</RouterLink>
     </template>
     <div v-if="next.plan && next.whatToDo.length" class="mt-3">

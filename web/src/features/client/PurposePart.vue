@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import DayPicker from '@/shared/DayPicker.vue'
+import { goals } from '@/shared/options'
 import TextField from '@/shared/TextField.vue'
 import type { Intake } from './intake'
 
@@ -22,19 +23,7 @@ function togglePlace(id: string) {
 <template>
   <section class="panel">
     <h2>What for, where and how often</h2>
-    <ChoiceGroup
-      v-model="draft.goal"
-      label="Goal"
-      :options="[
-        { value: 'FUNCTION', text: 'everyday strength' },
-        { value: 'ARM_SIZE', text: 'arm size' },
-        { value: 'STRENGTH', text: 'strength' },
-        { value: 'KEEP', text: 'keep what is there' },
-        { value: 'RETURN', text: 'back after a break' },
-        { value: 'LOOK', text: 'look' },
-      ]"
-      :wrong="wrong('goal')"
-    />
+    <ChoiceGroup v-model="draft.goal" label="Goal" :options="goals" :wrong="wrong('goal')" />
     <TextField
       v-model="draft.visitsSoFar"
       type="number"

@@ -1,27 +1,77 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { Composition, Reason, Week } from '@/shared/api/types'
+import type { Composition, Goal, Reason, Week } from '@/shared/api/types'
 import DayPicker from '@/shared/DayPicker.vue'
 import { date } from '@/shared/format'
+import { goals } from '@/shared/options'
+import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import WhyButton from '@/shared/WhyButton.vue'
+import SelectField from '@/shared/SelectField.vue'
 import { useCall } from '@/shared/useCall'
+import { useDays } from './useDays'
 
 /** The weeks ahead as they would go if every visit were "go": is the rise right, and do the days fit? */
 const props = defineProps<{ clientId: string; composition: Composition }>()
 const { problem, busy, run } = useCall()
-const days = ref<string[]>(['MONDAY', 'THURSDAY'])
+const own = useDays(props.clientId)
+const ownProblem = own.problem
+const days = ref<string[]>([])
+const aim = ref<Goal>('FUNCTION')
+const lighter = ref('6')
+const newExercises = ref(false)
+const at = ref('')
+const kept = ref('')
 const weeks = ref<Week[]>([])
 const reasons = ref<Reason[]>([])
-const howMany = ref(6)
+const howMany = ref<number | undefined>(6)
+
+/** What is usual for this client, when it is first opened. */
+async function open() {
+  if (own.days.value || !(await own.load())) return
+  const { usual, appointments } = own.days.value!
+  days.value = usual.days.length ? usual.days : ['MONDAY', 'THURSDAY']
+  aim.value = usual.goal
+  at.value = appointments[0]?.at.slice(0, 5) ?? ''
+}
+const weekChoices = computed(() =>
+  Array.from({ length: howMany.value ?? 0 }, (_, w) => ({ value: String(w + 1), text: `week ${w + 1}` })),
+)
+// The last week stays the lighter one when a block is made longer or shorter.
+watch(howMany, (n, before) => {
+  if (n && lighter.value && (Number(lighter.value) === before || Number(lighter.value) > n)) lighter.value = String(n)
+})
+const lighterWeek = () => (lighter.value ? Number(lighter.value) : undefined)
+
+async function keep() {
+  const { today, usual } = own.days.value!
+  const block = {
+    startsOn: today,
+    weeks: howMany.value ?? 0,
+    aim: aim.value,
+    lighterWeek: lighterWeek(),
+    newExercises: newExercises.value,
+  }
+  if (!(await own.keepWeeks(block))) return
+  kept.value = 'These weeks are kept.'
+  if (!at.value) return
+  const slot = { on: today, at: at.value, minutes: props.composition.minutes ?? usual.minutes, placeId: usual.placeId }
+  if (await own.bookWeeks({ ...slot, placeId: props.composition.placeId ?? usual.placeId }, days.value, block.weeks))
+    kept.value = 'These weeks are kept and their visits booked.'
+}
 
 async function plan() {
+  kept.value = ''
   const body = {
     clientId: props.clientId,
     composition: { ...props.composition, written: undefined },
-    weeks: howMany.value,
+    weeks: howMany.value ?? 0,
     days: days.value as never,
+    aim: aim.value,
+    lighterWeek: lighterWeek(),
+    newExercises: newExercises.value,
   }
   const answer = await run(() => ask(() => api.POST('/api/plan/block', { body })))
   weeks.value = answer?.weeks ?? []
@@ -29,6 +79,7 @@ async function plan() {
 }
 const sets = (visit: Week['visits'][number], group: string) =>
   visit.result.plan?.units
+    .filter((u) => !u.care)
     .flatMap((u) => u.slots)
     .filter((s) => s.group === group)
     .reduce((sum, s) => sum + s.sets, 0) ?? 0
@@ -37,20 +88,34 @@ const names = (visit: Week['visits'][number]) =>
 </script>
 
 <template>
-  <details class="panel">
+  <details class="panel" @toggle="open">
     <summary>The weeks ahead</summary>
-    <ProblemNotice :problem="problem" />
+    <ProblemNotice :problem="problem ?? ownProblem" />
     <div class="ask">
       <DayPicker v-model="days" label="Days of training" />
-      <label>
-        weeks
-        <input v-model.number="howMany" type="number" min="1" max="6" />
-      </label>
-      <BButton size="sm" variant="outline-primary" :disabled="busy || !days.length" @click="plan">Lay them out</BButton>
+      <NumberField v-model="howMany" label="Weeks, 1 to 6" />
+      <SelectField v-model="aim" label="For" :options="goals" />
+      <SelectField v-model="lighter" label="Lighter week" empty="none" :options="weekChoices" />
     </div>
+    <label class="tick">
+      <input v-model="newExercises" type="checkbox" />
+      other exercises than in the weeks before, where others fit
+    </label>
+    <BButton size="sm" variant="outline-primary" :disabled="busy || !days.length" @click="plan">Lay them out</BButton>
     <p v-if="weeks.length" class="quiet small">
       As it would go if every visit were “go”; what mornings say will change it.
     </p>
+    <div v-if="weeks.length" class="keep">
+      <BButton size="sm" variant="primary" :disabled="own.busy.value" @click="keep">Keep these weeks</BButton>
+      <label>
+        and book their visits at
+        <input v-model="at" type="time" class="time" aria-label="Time of the visits; empty books nothing" />
+      </label>
+      <span v-if="kept" aria-live="polite">
+        {{ kept }}
+        <RouterLink :to="`/clients/${clientId}`">See the client’s days</RouterLink>
+      </span>
+    </div>
     <ul v-if="reasons.length" class="small mb-2">
       <li v-for="r in reasons" :key="r.ruleId">
         {{ r.exact }}
@@ -81,12 +146,19 @@ const names = (visit: Week['visits'][number]) =>
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.6rem 1.4rem;
-  align-items: end;
-  margin: 0.6rem 0;
+  gap: 0 1.4rem;
+  margin-top: 0.6rem;
 }
-.ask input {
-  width: 4rem;
+.ask > * {
+  min-width: 8rem;
+}
+.tick,
+.keep {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 0.8rem;
+  align-items: center;
+  margin: 0 0 0.8rem;
 }
 .weeks {
   list-style: none;

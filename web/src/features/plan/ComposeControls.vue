@@ -17,6 +17,11 @@ const place = computed({
   get: () => props.composition.placeId ?? props.view.usualPlaceId,
   set: (id) => emit('change', { ...props.composition, placeId: id === props.view.usualPlaceId ? undefined : id }),
 })
+const rule = computed({
+  get: () => props.composition.rule ?? '',
+  set: (key) => emit('change', { ...props.composition, rule: key || undefined }),
+})
+const rules = [{ value: 'TWO_FOR_TWO' as const, text: '2-for-2: last set two over the aim, twice' }]
 const minutes = computed(() => props.composition.minutes ?? props.view.usualMinutes)
 function setMinutes(e: Event, silent: boolean) {
   const value = Number((e.target as HTMLInputElement).value)
@@ -44,6 +49,13 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
         @change="setMinutes($event, false)"
       />
     </div>
+    <SelectField
+      v-model="rule"
+      label="The next load is earned by"
+      :options="rules"
+      empty="all sets at the top of the range and not too hard, twice"
+      class="earned"
+    />
     <p v-if="about" class="quiet small mb-0 about">
       {{ about.what }}
       <span v-for="r in about.against" :key="r.ruleId" class="copper">{{ r.exact }}</span>
@@ -69,6 +81,9 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
   width: 100%;
   accent-color: var(--tide);
 }
+.earned {
+  grid-column: 1 / 3;
+}
 .about {
   grid-column: 1 / -1;
 }
@@ -78,6 +93,9 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 @media (max-width: 700px) {
   .controls {
     grid-template-columns: 1fr;
+  }
+  .earned {
+    grid-column: auto;
   }
 }
 </style>

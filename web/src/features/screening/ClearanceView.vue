@@ -3,7 +3,7 @@ import { onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { ClearanceView, ClientView, NextView, ReferralSummary, ReferralView } from '@/shared/api/types'
-import { date, words } from '@/shared/format'
+import { date, dated, words } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
@@ -38,6 +38,7 @@ async function load() {
   if (!all) return
   client.value = all[0]
   next.value = all[1]
+  note.value = dated(all[1].referralDraft)
   clearances.value = [...all[2]].reverse()
   referrals.value = [...all[3]].reverse()
   screenId.value = all[4].screen?.id ?? ''
@@ -65,7 +66,7 @@ async function refer() {
   )
   if (!made) return
   referralId = crypto.randomUUID()
-  to.value = note.value = ''
+  to.value = ''
   await load()
 }
 async function withdraw(id: string) {
@@ -96,7 +97,13 @@ async function withdraw(id: string) {
             <ReferralSheet :summary="summary" />
             <form novalidate class="mt-3" @submit.prevent="refer">
               <TextField v-model="to" label="Addressed to" :wrong="referring.wrong('addressedTo')" />
-              <TextField v-model="note" label="A line of your own (may stay empty)" :wrong="referring.wrong('note')" />
+              <TextField
+                v-model="note"
+                label="In your own words (may stay empty)"
+                :lines="next.referralDraft ? 7 : 3"
+                :help="next.referralDraft ? 'Begun with what was logged; change it as you like.' : undefined"
+                :wrong="referring.wrong('note')"
+              />
               <ProblemNotice :problem="referring.problem.value" />
               <BButton type="submit" variant="primary" :disabled="referring.busy.value">Make the page</BButton>
             </form>

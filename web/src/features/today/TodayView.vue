@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { ClientToday } from '@/shared/api/types'
-import { date, relative } from '@/shared/format'
+import { date, relative, timeOfDay } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import SignalMark from '@/shared/SignalMark.vue'
 import { useCall } from '@/shared/useCall'
@@ -57,6 +57,7 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
         <h2>{{ g.title }}</h2>
         <ul class="rows">
           <li v-for="c in g.rows" :key="c.id" class="panel">
+            <div class="time figure">{{ c.at ? timeOfDay(c.at) : '' }}</div>
             <div class="who">
               <RouterLink :to="`/clients/${c.id}`" class="client-name">{{ c.name }}</RouterLink>
               <span v-if="c.unreadable" class="unread">{{ c.unreadable }}</span>
@@ -80,8 +81,7 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
               :to="actions[c.action].to(c)"
               :class="['btn', c.action === 'REST' || c.action === 'HELD' ? 'btn-outline-primary' : 'btn-primary']"
             >
-              {{ actions[c.action].text }}
-              <template v-if="c.action === 'REST'">, {{ date(c.on) }}</template>
+              {{ actions[c.action].text }}{{ c.action === 'REST' ? `, ${date(c.on)}` : '' }}
             </RouterLink>
           </li>
         </ul>
@@ -100,7 +100,7 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
 }
 .rows li {
   display: grid;
-  grid-template-columns: minmax(0, 2.2fr) minmax(0, 1fr) minmax(0, 1fr) 17rem;
+  grid-template-columns: 3.2rem minmax(0, 2.2fr) minmax(0, 1fr) minmax(0, 1fr) 17rem;
   gap: 1rem;
   align-items: center;
 }
@@ -108,6 +108,10 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
 .last,
 .sore {
   display: grid;
+}
+.time {
+  font-size: 1.2rem;
+  font-weight: 650;
 }
 .client-name {
   font-size: 1.2rem;
@@ -125,6 +129,10 @@ const actions: Record<ClientToday['action'], { text: string; to: (c: ClientToday
   .rows li {
     grid-template-columns: 1fr 1fr;
   }
+  .time:empty {
+    display: none;
+  }
+  .time,
   .who,
   .rows .btn {
     grid-column: 1 / -1;

@@ -147,6 +147,7 @@ class DoseController {
      * @param usual the range that the load belongs to; what was aimed at last when missing
      * @param limited whether it loads a place that is sore or limited; no when missing
      * @param bestKg the most it was done with before; this load when missing
+     * @param rule what earns a step; the house's own when missing
      */
     record NextLoadAsk(
             Sex sex,
@@ -160,7 +161,8 @@ class DoseController {
             @Nullable Integer mostReps,
             Exercise.@Nullable RepRange usual,
             @Nullable Boolean limited,
-            @Nullable Double bestKg) {}
+            @Nullable Double bestKg,
+            Progression.@Nullable Rule rule) {}
 
     /**
      * @param changes whether load, repetitions or lowering change
@@ -206,7 +208,8 @@ class DoseController {
                                 true,
                                 loads,
                                 Boolean.TRUE.equals(ask.limited()),
-                                ask.bestKg() == null ? load.kg() : ask.bestKg()))
+                                ask.bestKg() == null ? load.kg() : ask.bestKg(),
+                                ask.rule() == null ? Progression.Rule.TWICE_AT_THE_TOP : ask.rule()))
                 .map(s -> new NextLoad(!s.end(), s.load(), s.reps(), s.lowering(), s.reason()))
                 .orElseGet(() -> new NextLoad(
                         false,

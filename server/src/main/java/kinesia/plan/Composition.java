@@ -3,6 +3,7 @@ package kinesia.plan;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import kinesia.core.dose.Progression;
 import kinesia.core.plan.PlanCheck.WrittenUnit;
 import kinesia.core.plan.PlanRequest;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param pinned exercises that must be in it
  * @param banned exercises that must not
  * @param order exercises in the order the trainer moved them to; empty for the planner's own
+ * @param rule what earns the next load; null for the house's own
  * @param written the session as the trainer wrote it; null while the planner composes it
  */
 public record Composition(
@@ -25,9 +27,11 @@ public record Composition(
         List<String> pinned,
         List<String> banned,
         List<String> order,
+        Progression.@Nullable Rule rule,
         @Nullable List<WrittenUnit> written) {
     /** Nothing picked and nothing fixed. */
-    public static final Composition NONE = new Composition(null, null, null, List.of(), List.of(), List.of(), null);
+    public static final Composition NONE =
+            new Composition(null, null, null, List.of(), List.of(), List.of(), null, null);
 
     public Composition {
         pinned = List.copyOf(pinned);
@@ -38,7 +42,11 @@ public record Composition(
 
     /** The same at another place. */
     Composition at(UUID place) {
-        return new Composition(method, minutes, place, pinned, banned, order, written);
+        return new Composition(method, minutes, place, pinned, banned, order, rule, written);
+    }
+
+    Progression.Rule earns() {
+        return rule == null ? Progression.Rule.TWICE_AT_THE_TOP : rule;
     }
 
     PlanRequest.Wishes wishes() {

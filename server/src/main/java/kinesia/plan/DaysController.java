@@ -23,6 +23,7 @@ import kinesia.core.plan.TrainingBlock;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.response.DoneInBlock;
 import kinesia.core.response.SessionRecord;
+import kinesia.plan.CompositionController.PlaceChoice;
 import kinesia.response.SessionHistory;
 import kinesia.room.Places;
 import kinesia.shared.Problem;
@@ -87,8 +88,6 @@ class DaysController {
             @Nullable LocalDate lighterFrom,
             boolean newExercises,
             List<DoneInBlock> done) {}
-
-    record PlaceChoice(UUID id, String name) {}
 
     /**
      * @param usual what a booking has unless something else is chosen
@@ -246,13 +245,13 @@ class DaysController {
         Client client = clients.require(clientId, who.roomId());
         clients.lock(clientId);
         LocalDate today = calendar.today(who.roomId());
-        blocks.findById(id).filter(b -> b.clientId().equals(clientId)).ifPresent(b -> {
-            if (!b.block().start().isBefore(today)) {
-                blocks.delete(b);
-            } else if (b.block().covers(today)) {
-                b.end(today, calendar.now(), who.name());
-            }
-        });
+        StoredBlock stored =
+                blocks.findById(id).filter(b -> b.clientId().equals(clientId)).orElseThrow(() -> Problem.notFound());
+        if (!stored.block().start().isBefore(today)) {
+            blocks.delete(stored);
+        } else if (stored.block().covers(today)) {
+            stored.end(today, calendar.now(), who.name());
+        }
         blocks.flush();
         return view(client, who);
     }

@@ -12,6 +12,7 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Plan;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
+import kinesia.core.response.ReferralDraft;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SiteSignal;
 import kinesia.floor.DoorAnswers;
@@ -73,6 +74,7 @@ class PlanController {
      * @param visitOn the day that is booked, or else the first it may be done
      * @param booked what is booked on that day; missing when nothing is
      * @param openSessionId a session already planned or running
+     * @param referralDraft what was logged of places to refer, in words; empty where there are none
      * @param plan missing when nothing can be planned; then {@code refusals} and {@code whatToDo} say why
      */
     record NextView(
@@ -87,6 +89,7 @@ class PlanController {
             List<String> whatToDo,
             List<SiteSignal> signals,
             List<Change> changes,
+            String referralDraft,
             @Nullable UUID morningFor) {}
 
     /** The session made, or why there is none. */
@@ -120,6 +123,7 @@ class PlanController {
                 outcome.whatToDo(),
                 outcome.signals(),
                 outcome.changes(),
+                ReferralDraft.of(records, today),
                 unanswered(entries, today));
     }
 

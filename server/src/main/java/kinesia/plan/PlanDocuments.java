@@ -9,6 +9,7 @@ import org.springframework.context.annotation.Configuration;
 class PlanDocuments {
     @Bean
     static StoredType compositionDocument() {
-        return StoredType.of(Composition.class);
+        // 2: what earns the next load may be picked.
+        return StoredType.of(Composition.class).then(document -> document);
     }
 }

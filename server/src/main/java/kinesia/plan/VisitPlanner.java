@@ -152,7 +152,8 @@ public class VisitPlanner {
                         composition.minutes() == null ? usual : composition.minutes(),
                         door,
                         method,
-                        composition.wishes()),
+                        composition.wishes(),
+                        composition.earns()),
                 screening,
                 records);
         return new Ready(

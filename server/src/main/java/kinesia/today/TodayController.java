@@ -56,13 +56,14 @@ class TodayController {
 
     record TodayView(LocalDate today, List<ClientToday> clients) {}
 
+    /** By day; on a day what has no time of its own first, then by time. */
     @GetMapping("/api/today")
     @Transactional(readOnly = true)
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         LocalDate today = calendar.today(who.roomId());
         List<ClientToday> sorted = rows.of(who.roomId(), today).stream()
                 .sorted(Comparator.comparing(ClientToday::on)
-                        .thenComparing(ClientToday::at, Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(ClientToday::at, Comparator.nullsFirst(Comparator.naturalOrder()))
                         .thenComparing(ClientToday::name))
                 .toList();
         return new TodayView(today, sorted);

@@ -225,9 +225,10 @@ class TodayRows {
                 judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);
         LocalDate day = visits.firstDay(client, days, standing, records, judged, today, catalogue);
-        ClientDays.Booked booked = days.on(day);
         TrainingHold hold = standing.hold(client.stop());
         NextAction action = NextAction.of(hold, open != null, morningDue, day.equals(today));
+        // What is to be done before the visit has no time of day of its own.
+        ClientDays.Booked booked = action == NextAction.SESSION || action == NextAction.REST ? days.on(day) : null;
         UUID sessionId = switch (action) {
             case CONTINUE_SESSION -> open == null ? null : open.id();
             case MORNING_CHECK -> last == null ? null : last.sessionId();

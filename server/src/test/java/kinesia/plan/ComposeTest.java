@@ -198,7 +198,10 @@ class ComposeTest {
 
     @Test
     void a_block_lays_out_weeks_that_rise_to_a_lighter_one() throws Exception {
-        ObjectNode ask = ask(caller.clientId("Jorun Haldvig"), composition()).put("weeks", 4);
+        ObjectNode ask = ask(caller.clientId("Jorun Haldvig"), composition())
+                .put("weeks", 4)
+                .put("lighterWeek", 4)
+                .put("newExercises", false);
         ask.putArray("days").add("MONDAY").add("THURSDAY");
         JsonNode weeks = caller.post("/api/plan/block", ask).at("/weeks");
         assertThat(weeks).hasSize(4);

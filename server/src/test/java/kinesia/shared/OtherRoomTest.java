@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,6 +60,9 @@ class OtherRoomTest {
                             .replace("/variations/{id}", "/variations/" + variation)
                             .replace("/accounts/{id}", "/accounts/" + account)
                             .replace("/clearances/{id}", "/clearances/" + clearance)
+                            // One id does for both: they are kept in tables of their own.
+                            .replace("/appointments/{id}", "/appointments/" + clearance)
+                            .replace("/blocks/{id}", "/blocks/" + clearance)
                             .replace("{screenId}", screen)
                             .replaceAll("\\{[^}]+}", UUID.randomUUID().toString())
                     + (path.endsWith("/compare") ? "?older=" + screen + "&newer=" + screen : "");
@@ -97,8 +101,12 @@ class OtherRoomTest {
                 UUID.randomUUID().toString(),
                 account,
                 UUID.randomUUID().toString());
-        for (String kept :
-                List.of("/api/templates/{id}", "/api/variations/{id}", "/api/clients/{clientId}/clearances/{id}")) {
+        for (String kept : List.of(
+                "/api/templates/{id}",
+                "/api/variations/{id}",
+                "/api/clients/{clientId}/clearances/{id}",
+                "/api/clients/{clientId}/appointments/{id}",
+                "/api/clients/{clientId}/blocks/{id}")) {
             assertThat(caller.put(ids.in(kept), bodies(ids).get("put " + kept)).status())
                     .as(kept)
                     .isEqualTo(200);
@@ -148,6 +156,16 @@ class OtherRoomTest {
                 "put /api/clients/{clientId}/clearances/{id}",
                 json("{'purpose': 'CUFFS', 'givenBy': 'A clinician',"
                         + " 'givenOn': '2026-01-02', 'expiresOn': '2099-01-02', 'conditions': ''}"));
+        LocalDate soon = LocalDate.now().plusDays(7);
+        String visit = "'at': '09:30', 'minutes': 40, 'placeId': '" + ids.place() + "'}";
+        bodies.put("put /api/clients/{clientId}/appointments/{id}", json("{'on': '" + soon + "', " + visit));
+        bodies.put(
+                "put /api/clients/{clientId}/appointments/{id}/weekly",
+                json("{'from': '" + soon + "', 'days': ['MONDAY'], 'weeks': 2, " + visit));
+        bodies.put(
+                "put /api/clients/{clientId}/blocks/{id}",
+                json("{'startsOn': '" + soon
+                        + "', 'weeks': 6, 'aim': 'KEEP', 'lighterWeek': 6, 'newExercises': false}"));
         bodies.put(
                 "put /api/accounts/{id}",
                 json("{'name': 'Y', 'email': 'y@room.example', 'role': 'TRAINER', 'password': 'lantern oar thistle'}"));
@@ -282,6 +300,7 @@ class OtherRoomTest {
                 "/api/clients/{clientId}/composition",
                 "/api/clients/{clientId}/limits",
                 "/api/clients/{clientId}/clearances",
+                "/api/clients/{clientId}/days",
                 "/api/clients/{clientId}/referrals",
                 "/api/clients/{clientId}/felt-trials",
                 "/api/sessions/{id}",

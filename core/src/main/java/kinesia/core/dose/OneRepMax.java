@@ -9,6 +9,9 @@ import kinesia.core.reason.InvalidValue;
 public final class OneRepMax {
     private static final int ROUGH_ABOVE_REPS = 10;
     private static final int HIDDEN_ABOVE_REPS = 15;
+    private static final int MOST_IN_RESERVE = 6;
+    private static final int TO_FAILURE = 10;
+    private static final int MOST_REPS = 30;
 
     private OneRepMax() {}
 
@@ -24,7 +27,7 @@ public final class OneRepMax {
 
         /** Estimate (kg) from {@code kg} lifted {@code reps} times (1 to 30) to failure. */
         public double estimate(double kg, double reps) {
-            InvalidValue.requireWithin("reps", reps, 1, 30, "repetitions");
+            InvalidValue.requireWithin("reps", reps, 1, MOST_REPS, "repetitions");
             if (reps == 1) {
                 return kg;
             }
@@ -64,5 +67,14 @@ public final class OneRepMax {
         }
         return java.util.Optional.of(
                 new Range(low, Formula.EPLEY.estimate(kg, toFailure), high, toFailure > ROUGH_ABOVE_REPS));
+    }
+
+    /**
+     * The share, 0 to 1, of the most that can be lifted once that a load is with which {@code reps} end at {@code effort}, by
+     * Epley. Under effort 7 at most {@value #MOST_IN_RESERVE} in reserve are assumed.
+     */
+    public static double share(int reps, Effort effort) {
+        double reserve = Math.min(MOST_IN_RESERVE, TO_FAILURE - effort.value());
+        return 1 / Formula.EPLEY.estimate(1, Math.min(MOST_REPS, reps + reserve));
     }
 }

@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 public final class Progression {
     public static final double SMALLEST_STEP = 0.02;
     public static final double LARGEST_STEP = 0.10;
+    /** Repetitions over the aim in the last set that {@link Rule#TWO_FOR_TWO} asks for [pub]. */
+    public static final int OVER_IN_LAST_SET = 2;
+
     private static final double LARGEST_EASY_STEP = 0.5;
     private static final int BRIDGE_REPS = 5;
     private static final int MOST_REPS = 20;
@@ -34,6 +37,14 @@ public final class Progression {
     public static final int SLOW_LOWERING_S = 4;
 
     private Progression() {}
+
+    /** What earns a step. */
+    public enum Rule {
+        /** All sets at the top of the range at or under the target effort, in two sessions running [house]. */
+        TWICE_AT_THE_TOP,
+        /** Two or more repetitions over the aim in the last set, in two sessions running: "2-for-2" [pub]. */
+        TWO_FOR_TWO
+    }
 
     /**
      * One session of one exercise, as far as progression looks at it.
@@ -63,6 +74,12 @@ public final class Progression {
             return earned(target.value() + NOTHING);
         }
 
+        private boolean earned(Rule rule) {
+            return rule == Rule.TWO_FOR_TWO
+                    ? go && !sets.isEmpty() && sets.get(sets.size() - 1).reps() >= reps.high() + OVER_IN_LAST_SET
+                    : earned();
+        }
+
         private boolean easy() {
             return earned(Math.min(EASY_UP_TO, target.value() - EASY_UNDER_TARGET));
         }
@@ -81,6 +98,7 @@ public final class Progression {
      * @param lowers whether the lowering may bridge: not where the tempo belongs to the way of working
      * @param limited whether it loads a place that is sore or limited
      * @param bestKg the most it was done with before, within the record that is read
+     * @param rule what earns a step
      */
     public record What(
             Load load,
@@ -90,7 +108,8 @@ public final class Progression {
             boolean lowers,
             ReachableLoads loads,
             boolean limited,
-            double bestKg) {
+            double bestKg,
+            Rule rule) {
         private boolean regains() {
             return bestKg > load.kg() * (1 + SMALLEST_STEP);
         }
@@ -121,12 +140,12 @@ public final class Progression {
         if (!what.limited() && last.easy() && !stepped && step <= LARGEST_EASY_STEP + TINY) {
             return above.map(a -> step(what, a, what.usual(), Earned.EASY, ""));
         }
-        if (previous == null || !previous.earned() || !last.earned()) {
+        if (previous == null || !previous.earned(what.rule()) || !last.earned(what.rule())) {
             boolean quick = !what.limited() && last.easy();
             return quick ? bridge(last, last, what, above) : Optional.empty();
         }
         if (step <= LARGEST_STEP + TINY) {
-            return above.map(a -> step(what, a, what.usual(), Earned.TWICE, ""));
+            return above.map(a -> step(what, a, what.usual(), twice(what), ""));
         }
         return bridge(previous, last, what, above);
     }
@@ -158,12 +177,17 @@ public final class Progression {
                         new RepRange(
                                 what.usual().low(),
                                 Math.min(what.usual().high(), what.usual().low() + AFTER_STEP_WIDTH)),
-                        Earned.TWICE,
+                        twice(what),
                         " with the fewest repetitions to start"))
                 .orElseGet(() -> end(what, last)));
     }
 
+    private static Earned twice(What what) {
+        return what.rule() == Rule.TWO_FOR_TWO ? Earned.TWO_FOR_TWO : Earned.TWICE;
+    }
+
     private enum Earned {
+        TWO_FOR_TWO("Two sessions running with two or more repetitions over the aim in the last set, both go: "),
         TWICE("Two sessions running at the top of the range at or under the target effort, both go: "),
         EASY("All sets at the top of the range and easy: "),
         REGAINED("All sets at the top of the range, and more than this was lifted before: ");
@@ -184,7 +208,7 @@ public final class Progression {
                 0,
                 Reason.of(
                                 "PROGRESS-load",
-                                earned == Earned.TWICE ? Tag.PUB : Tag.HOUSE,
+                                earned == Earned.TWICE || earned == Earned.TWO_FOR_TWO ? Tag.PUB : Tag.HOUSE,
                                 "2 to 10 %; up to half as much again where it was easy or is regained",
                                 earned.words + from.label() + " to " + to.label() + ", " + percent + " % more" + how
                                         + ".",

@@ -1,6 +1,7 @@
 package kinesia.core.dose;
 
 import kinesia.core.exercise.Exercise;
+import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 
@@ -12,6 +13,8 @@ public final class RestAndTime {
 
     private static final int LONGEST_REST_S = 90;
     private static final int TRIM_S = 5;
+    private static final double LIGHT_SHARE = 0.60;
+    private static final double HEAVY_SHARE = 0.75;
 
     private RestAndTime() {}
 
@@ -47,6 +50,49 @@ public final class RestAndTime {
                                 held ? "A little less rest today." : "The rest stays as it was.")
                         .with("last rest", last + " s")
                         .with("held", held));
+    }
+
+    /**
+     * {@code wanted} within what is usual after sets with {@code share}, 0 to 1, of the most that can be lifted once
+     * [practice, upper end pub].
+     */
+    public static Rest byLoad(Rest wanted, double share) {
+        Band band = share < LIGHT_SHARE ? Band.LIGHT : share <= HEAVY_SHARE ? Band.MIDDLE : Band.HEAVY;
+        int seconds = Math.max(band.leastS, Math.min(band.mostS, wanted.seconds()));
+        if (seconds == wanted.seconds()) {
+            return wanted;
+        }
+        String percent = Numbers.plain(100 * share, 0) + " %";
+        return new Rest(
+                seconds,
+                Reason.of(
+                                "REST-load",
+                                Tag.PRACTICE,
+                                "under 60 % of the most that can be lifted once 45 to 60 s, to 75 % 60 to 90 s, above 90 to"
+                                        + " 180 s",
+                                "Today's sets are about " + percent + " of the most that could be lifted once: "
+                                        + band.leastS + " to " + band.mostS + " s of rest, so " + seconds + " s.",
+                                band == Band.LIGHT
+                                        ? "The weights are light, so a short rest is enough."
+                                        : band == Band.HEAVY
+                                                ? "The weights are heavy, so we take our time between sets."
+                                                : "A minute or so between sets is right for these.")
+                        .with("share of the most", percent)
+                        .with("rest", seconds + " s"));
+    }
+
+    private enum Band {
+        LIGHT(45, 60),
+        MIDDLE(60, 90),
+        HEAVY(90, 180);
+
+        private final int leastS;
+        private final int mostS;
+
+        Band(int leastS, int mostS) {
+            this.leastS = leastS;
+            this.mostS = mostS;
+        }
     }
 
     /** {@code wanted} within what a method rests, from {@code mostS} down to {@code leastS}. */

@@ -93,7 +93,7 @@ public record Method(
      * @param effort target effort
      * @param light pumping work that does not count as hard sets
      * @param stationS seconds a station lasts, whatever the repetitions
-     * @param restS rest after a round or a set, trimmed to {@code trimToS} by 5 s a session
+     * @param restS rest after a round or a set, trimmed to {@code trimToS} by 5 s a session; 0 where the load says it
      * @param changeOverS seconds from one exercise to the next
      * @param setUpS seconds to set an exercise up
      */
@@ -112,6 +112,10 @@ public record Method(
             int setUpS) {
         public Dose {
             setReps = List.copyOf(setReps);
+        }
+
+        boolean restsByLoad() {
+            return restS == 0;
         }
     }
 

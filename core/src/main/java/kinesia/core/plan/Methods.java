@@ -24,7 +24,7 @@ public final class Methods {
     /** Key of the way of working when none is picked. */
     public static final String OPEN_KEY = "open";
 
-    // When no method is picked: pairs, each exercise at its own dose, rest trimmed from 90 to 60 s [practice].
+    // When no method is picked: pairs, each exercise at its own dose, rest by its load.
     private static final String OPEN = """
             key: open
             name: No method
@@ -33,14 +33,12 @@ public final class Methods {
             sections:
               - as: pairs
                 rounds: [1, 4]
-                rest: [90, 60]
                 picks:
                   - {for: extensors, count: [1, 3]}
                   - {for: flexors, count: [1, 3]}
               - as: straight
                 for-more-behind: yes
                 rounds: [1, 3]
-                rest: [90, 60]
                 picks:
                   - {for: extensors, count: [0, 1]}
             """;
@@ -123,7 +121,7 @@ public final class Methods {
                 "change-over",
                 "set-up",
                 "picks");
-        RuleFile rest = item.at("rest");
+        List<Integer> rest = item.find("rest").map(Methods::wholes).orElse(List.of(0, 0));
         return new Section(
                 item.at("as").choice(Layout.class),
                 wanted(item.at("rounds")),
@@ -138,8 +136,8 @@ public final class Methods {
                         item.find("tempo").map(Methods::tempo).orElse(null),
                         yes(item, "light", false),
                         whole(item, "station", 0),
-                        wholes(rest).get(0),
-                        wholes(rest).get(1),
+                        rest.get(0),
+                        rest.get(1),
                         whole(item, "change-over", RestAndTime.CHANGE_OVER_S),
                         whole(item, "set-up", RestAndTime.SET_UP_S)),
                 item.at("picks").items().stream().map(Methods::pick).toList());

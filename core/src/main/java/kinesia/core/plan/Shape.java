@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import kinesia.core.dose.OneRepMax;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Method.Layout;
@@ -95,18 +96,7 @@ final class Shape {
         if (layout != section.layout() && inTurn && !choices.isEmpty()) {
             bends.add(oneSided(choices.get(0).pick()));
         }
-        Method.Dose dose = section.dose();
-        RestAndTime.Rest rest = first
-                ? RestAndTime.within(
-                        request.rest(),
-                        dose.restS(),
-                        dose.trimToS(),
-                        request.method().name())
-                : RestAndTime.within(
-                        new RestAndTime.Rest(dose.restS(), request.rest().reason()),
-                        dose.restS(),
-                        dose.restS(),
-                        request.method().name());
+        RestAndTime.Rest rest = rest(section.dose(), choices, first);
         return new Section(
                 section,
                 layout,
@@ -114,6 +104,26 @@ final class Shape {
                 Math.min(SessionProblem.MOST_ROUNDS, section.mostRounds(request.minutes())),
                 rest,
                 choices);
+    }
+
+    private RestAndTime.Rest rest(Method.Dose dose, List<Choice> choices, boolean first) {
+        if (dose.restsByLoad()) {
+            double[] shares = choices.stream()
+                    .flatMap(c -> c.candidates().stream())
+                    .filter(c -> c.exercise().role().trainsTheArm())
+                    .mapToDouble(c -> OneRepMax.share(c.reps().high(), c.effort()))
+                    .sorted()
+                    .toArray();
+            return shares.length == 0 ? request.rest() : RestAndTime.byLoad(request.rest(), shares[shares.length / 2]);
+        }
+        RestAndTime.Rest wanted = first
+                ? request.rest()
+                : new RestAndTime.Rest(dose.restS(), request.rest().reason());
+        return RestAndTime.within(
+                wanted,
+                dose.restS(),
+                first ? dose.trimToS() : dose.restS(),
+                request.method().name());
     }
 
     // In a block or circuit everybody would go down and up in every round, which the seconds of a change-over do not

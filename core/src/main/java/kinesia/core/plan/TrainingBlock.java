@@ -23,8 +23,6 @@ public record TrainingBlock(
         boolean newExercises,
         @Nullable LocalDate endedOn) {
     public static final int MOST_WEEKS = 12;
-    /** A block this long ends with a lighter week unless somebody wants it otherwise [practice]. */
-    public static final int WEEKS_THAT_TIRE = 4;
 
     private static final int DAYS = 7;
 

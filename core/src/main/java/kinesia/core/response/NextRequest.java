@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.Progression;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
@@ -55,8 +56,18 @@ public final class NextRequest {
         }
     }
 
-    /** The visit. */
-    public record Booking(LocalDate on, int minutes, Door door, Method method, PlanRequest.Wishes wishes) {}
+    /**
+     * The visit.
+     *
+     * @param rule what earns a step
+     */
+    public record Booking(
+            LocalDate on, int minutes, Door door, Method method, PlanRequest.Wishes wishes, Progression.Rule rule) {
+        /** One at which a step is earned as usual. */
+        public Booking(LocalDate on, int minutes, Door door, Method method, PlanRequest.Wishes wishes) {
+            this(on, minutes, door, method, wishes, Progression.Rule.TWICE_AT_THE_TOP);
+        }
+    }
 
     /** The request, what the last session said, and the places as they are now. */
     public record Prepared(PlanRequest request, List<SiteSignal> lastSignals, SoreNow places) {}
@@ -75,7 +86,8 @@ public final class NextRequest {
                         visit.on(),
                         who.week(),
                         who.story(),
-                        now.soreSites()),
+                        now.soreSites(),
+                        visit.rule()),
                 records);
         List<LoggedSet> history =
                 records.stream().flatMap(r -> r.sets().stream()).toList();

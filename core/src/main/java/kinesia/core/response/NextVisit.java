@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.Progression;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.RestAndTime.Rest;
 import kinesia.core.dose.TrainingStory;
@@ -61,6 +62,7 @@ public final class NextVisit {
      *
      * @param age on the day
      * @param story before the first session here
+     * @param rule what earns a step
      */
     public record Visit(
             ExerciseModel model,
@@ -71,7 +73,8 @@ public final class NextVisit {
             LocalDate on,
             TrainingWeek week,
             TrainingStory story,
-            List<SoreSite> sorePlaces) {
+            List<SoreSite> sorePlaces,
+            Progression.Rule rule) {
         boolean sore() {
             return !sorePlaces.isEmpty();
         }

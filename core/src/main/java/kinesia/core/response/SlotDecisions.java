@@ -225,7 +225,8 @@ final class SlotDecisions {
                                 !slot.hasMethodsTempo(),
                                 loads,
                                 isLimited(slot),
-                                best(done)));
+                                best(done),
+                                visit.rule()));
         if (step.isPresent()) {
             Carryover on = keep(
                             slot,
@@ -237,8 +238,11 @@ final class SlotDecisions {
         return keep(slot, notYet(last, load), slot.reps());
     }
 
-    private static Decided notYet(Done last, Load load) {
+    private Decided notYet(Done last, Load load) {
         Slot slot = last.slot();
+        if (visit.rule() == Progression.Rule.TWO_FOR_TWO) {
+            return notYetTwoForTwo(last, load);
+        }
         boolean unsaid = last.sets().get(last.sets().size() - 1).effort() == null;
         String why = unsaid
                 ? load.first() + " stays: nobody said how hard the last set was."
@@ -257,6 +261,22 @@ final class SlotDecisions {
                         .with("load", load.label())
                         .with("last repetitions", done(last, LoggedSet::reps))
                         .with("last efforts", done(last, SlotDecisions::said)));
+    }
+
+    private static Decided notYetTwoForTwo(Done last, Load load) {
+        int aim = last.slot().reps().high();
+        return new Decided(
+                load,
+                reason(
+                                "PROGRESS-not-yet",
+                                Tag.PUB,
+                                "2-for-2: two repetitions over the aim in the last set, in two sessions running, both go",
+                                load.first() + " stays: not yet two sessions running with "
+                                        + (aim + Progression.OVER_IN_LAST_SET)
+                                        + " repetitions or more in the last set, two over the " + aim + " aimed at.",
+                                "Same weight; let the repetitions come up first.")
+                        .with("load", load.label())
+                        .with("last repetitions", done(last, LoggedSet::reps)));
     }
 
     private static List<Integer> aims(Slot slot) {

@@ -207,10 +207,22 @@ class DoseTest {
             RepRange usual,
             int mostReps,
             ReachableLoads loads) {
+        return progress(previous, last, load, usual, mostReps, loads, Progression.Rule.TWICE_AT_THE_TOP);
+    }
+
+    private static java.util.Optional<Progression.Step> progress(
+            Progression.Session previous,
+            Progression.Session last,
+            Load load,
+            RepRange usual,
+            int mostReps,
+            ReachableLoads loads,
+            Progression.Rule rule) {
         return Progression.next(
                 previous,
                 last,
-                new Progression.What(load, usual, mostReps, new Exercise.Tempo(1, 0, 3), true, loads, true, load.kg()));
+                new Progression.What(
+                        load, usual, mostReps, new Exercise.Tempo(1, 0, 3), true, loads, true, load.kg(), rule));
     }
 
     private static Progression.Session slow(Progression.Session session) {
@@ -231,6 +243,49 @@ class DoseTest {
                 .isEmpty();
         assertThat(progress(session(12, 7, false, 8, 12), top, Load.ofKg(10), base, 20, kilos(10, 10.5)))
                 .isEmpty();
+    }
+
+    @Test
+    void two_for_two_asks_for_two_more_in_the_last_set_of_two_sessions_running() {
+        // 2-for-2 as trainers' textbooks teach it, quoted from memory: two or more over the assigned repetitions in the
+        // last
+        // set, in two sessions running; the next load is 2 to 10 % more (ACSM 2009, quoted from memory).
+        RepRange base = new RepRange(8, 12);
+        ReachableLoads loads = kilos(10, 10.5);
+        Progression.Rule rule = Progression.Rule.TWO_FOR_TWO;
+        Progression.Session two = session(14, 9, true, 8, 12);
+        assertThat(progress(two, two, Load.ofKg(10), base, 20, loads, rule)
+                        .orElseThrow()
+                        .load()
+                        .kg())
+                .isEqualTo(10.5);
+        Progression.Session one = session(13, 7, true, 8, 12);
+        assertThat(progress(one, two, Load.ofKg(10), base, 20, loads, rule)).isEmpty();
+        assertThat(progress(two, one, Load.ofKg(10), base, 20, loads, rule)).isEmpty();
+        assertThat(progress(null, two, Load.ofKg(10), base, 20, loads, rule)).isEmpty();
+        assertThat(progress(two, session(14, 9, false, 8, 12), Load.ofKg(10), base, 20, loads, rule))
+                .isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0} repetitions at effort {1} rest {2} to {3} s")
+    @CsvSource({
+        "16, 5, 45, 60", // 21 to failure, 59 % by Epley
+        "14, 5, 60, 90", // 19 to failure, 61 %
+        "12, 7, 60, 90",
+        "8, 8, 60, 90", // 10 to failure, 75 %
+        "7, 8, 90, 180", // 9 to failure, 77 %
+        "5, 9, 90, 180"
+    })
+    void rest_goes_by_the_load_where_nobody_says_otherwise(int reps, double effort, int least, int most) {
+        double share = OneRepMax.share(reps, Effort.of(effort));
+        assertThat(RestAndTime.byLoad(
+                                new RestAndTime.Rest(10, RestAndTime.first().reason()), share)
+                        .seconds())
+                .isEqualTo(least);
+        assertThat(RestAndTime.byLoad(
+                                new RestAndTime.Rest(300, RestAndTime.first().reason()), share)
+                        .seconds())
+                .isEqualTo(most);
     }
 
     @Test

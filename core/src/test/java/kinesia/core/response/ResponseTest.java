@@ -15,6 +15,7 @@ import kinesia.core.dose.Effort;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.Progression;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.TrainingStory;
@@ -38,6 +39,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ResponseTest {
+    private static final Progression.Rule EARNS = Progression.Rule.TWICE_AT_THE_TOP;
     private static final List<SoreSite> SORE = List.of(new SoreSite(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(2)));
     private static final TrainingWeek TWICE = TrainingWeek.of(Goal.FUNCTION, 2);
     private static final TrainingStory STORY = new TrainingStory(40, false, true);
@@ -207,7 +209,7 @@ class ResponseTest {
     }
 
     private static NextVisit.Visit visit(LocalDate on) {
-        return new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE);
+        return new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE, EARNS);
     }
 
     private static SessionRecord with(SessionRecord r, java.util.function.UnaryOperator<LoggedSet> change) {
@@ -310,6 +312,21 @@ class ResponseTest {
     }
 
     @Test
+    void a_referral_is_drafted_with_what_was_logged_and_no_more() {
+        SessionRecord first = session(DAY, 2, 6, 2, 2);
+        SessionRecord second = session(DAY.plusDays(10), 2, 7, 5, 3);
+        assertThat(ReferralDraft.of(List.of(first), DAY.plusDays(1))).isEmpty();
+        String draft = ReferralDraft.of(List.of(first, second), DAY.plusDays(11));
+        assertThat(draft)
+                .startsWith("Right back of elbow, usual pain 2 of 10. Logged in training: " + DAY + ": 6 in ")
+                .contains("4 kg x 12), 2 the morning after, 2 at the next visit; " + DAY.plusDays(10) + ": 7 in ")
+                .contains("5 the morning after, 3 at the next visit.")
+                .doesNotContainIgnoringCase("tendin");
+        // What was referred a month ago is no news.
+        assertThat(ReferralDraft.of(List.of(first, second), DAY.plusDays(60))).isEmpty();
+    }
+
+    @Test
     void mornings_that_rise_by_two_from_week_to_week_ease() {
         SiteSignal judged = judge(
                 session(DAY, 3, 1, 1, 1),
@@ -321,7 +338,8 @@ class ResponseTest {
 
     private static NextVisit.Preparation prepare(LocalDate on, SessionRecord... sessions) {
         return NextVisit.prepare(
-                new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE), List.of(sessions));
+                new NextVisit.Visit(MODEL, BODY, 62, ROOM, List.of(), on, TWICE, STORY, SORE, EARNS),
+                List.of(sessions));
     }
 
     @Test

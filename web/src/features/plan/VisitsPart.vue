@@ -85,7 +85,7 @@ async function putBack() {
           <button
             type="button"
             class="plain"
-            :aria-label="`Take ${date(v.on)} off`"
+            :aria-label="`Take off ${date(v.on)}`"
             :disabled="busy"
             @click="takeOff(v)"
           >

@@ -1,10 +1,31 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, reactive } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { SessionView } from '@/shared/api/types'
+import type { SessionView, SitePain } from '@/shared/api/types'
+import { words } from '@/shared/format'
+import PainScale from '@/shared/PainScale.vue'
 
+/** All is lifted: is any place worse than before, right now? Then the session is finished. */
 const props = defineProps<{ session: SessionView }>()
-defineEmits<{ finish: []; undo: [] }>()
+const emit = defineEmits<{ finish: [rightAfter: SitePain[]]; undo: [] }>()
+// What is sore as a rule, and what hurt today.
+const places = computed(() => {
+  const sore = props.session.soreSites.map((s) => ({ site: s.site, side: s.side, usual: s.usual }))
+  const hurt = props.session.sets.flatMap(({ set }) =>
+    set.painSite && set.painSide ? [{ site: set.painSite, side: set.painSide, usual: undefined }] : [],
+  )
+  const all = [...sore, ...hurt]
+  return all.filter((p, n) => all.findIndex((q) => q.site === p.site && q.side === p.side) === n)
+})
+const said = reactive<Record<string, number | undefined>>({})
+const key = (p: { site: string; side: string }) => `${p.side} ${p.site}`
+function finish() {
+  const answers = places.value.flatMap((p) => {
+    const pain = said[key(p)]
+    return pain === undefined ? [] : [{ site: p.site, side: p.side, pain }]
+  })
+  emit('finish', answers)
+}
 const stopped = computed(() => props.session.status === 'STOPPED')
 const held = computed(() => props.session.held)
 const finished = computed(() => props.session.status === 'DONE')
@@ -26,7 +47,7 @@ const finished = computed(() => props.session.status === 'DONE')
       <h1>Nothing more is lifted today.</h1>
       <p v-for="r in held" :key="r.ruleId" class="fs-5 mb-1">{{ r.exact }}</p>
       <p class="mt-2">A screen taken since this session was planned holds it. Every set logged is kept.</p>
-      <BButton variant="primary" size="lg" class="finish" @click="$emit('finish')">Finish the session here</BButton>
+      <BButton variant="primary" size="lg" class="finish" @click="finish">Finish the session here</BButton>
     </template>
     <template v-else>
       <h1>All sets done.</h1>
@@ -34,8 +55,16 @@ const finished = computed(() => props.session.status === 'DONE')
         Two easy minutes of arm movement, some water where nothing speaks against it, and a word about tomorrow morning:
         sore muscle is expected after new work, joint pain is what we ask about.
       </p>
+      <PainScale
+        v-for="p in places"
+        :key="key(p)"
+        v-model="said[key(p)]"
+        :label="`How is the ${words(p.side)} ${words(p.site)} right now?`"
+        :usual="p.usual"
+        class="scale"
+      />
       <div class="d-flex gap-2">
-        <BButton variant="primary" size="lg" class="finish" @click="$emit('finish')">Finish the session</BButton>
+        <BButton variant="primary" size="lg" class="finish" @click="finish">Finish the session</BButton>
         <BButton variant="outline-primary" size="lg" @click="$emit('undo')">Undo the last set</BButton>
       </div>
     </template>
@@ -62,6 +91,9 @@ const finished = computed(() => props.session.status === 'DONE')
 }
 h1 {
   font-size: 2rem;
+}
+.scale {
+  width: 100%;
 }
 .finish {
   min-height: 4rem;

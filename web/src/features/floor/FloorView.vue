@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
+import type { SitePain } from '@/shared/api/types'
 import { inUnits, load as loadText, title } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -47,8 +48,8 @@ const place = computed(() => {
   return `${floor.done.value.length} of ${total} sets done`
 })
 
-async function finish() {
-  if (await floor.finish()) await router.push(`/clients/${session.value!.clientId}`)
+async function finish(rightAfter: SitePain[]) {
+  if (await floor.finish(rightAfter)) await router.push(`/clients/${session.value!.clientId}`)
 }
 function stop(sign: string) {
   floor.stop(sign)

@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import type { Advice, Load, LogSet, SessionView, Side, Site } from '@/shared/api/types'
+import type { Advice, Load, LogSet, SessionView, Side, Site, SitePain } from '@/shared/api/types'
 import { load as loadText } from '@/shared/format'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
@@ -134,10 +134,10 @@ export function useFloor(id: string) {
     if (next) load.value = next
   }
 
-  async function finish() {
+  async function finish(rightAfter: SitePain[]) {
     await flush()
     if (queue.waiting.some((w) => w.sessionId === id)) return false
-    const path = { params: { path: { id } } }
+    const path = { params: { path: { id } }, body: { rightAfter } }
     return !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
   }
 

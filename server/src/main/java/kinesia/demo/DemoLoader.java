@@ -352,7 +352,7 @@ class DemoLoader implements SmartInitializingSingleton {
                     outcome.changes(),
                     outcome.signals(),
                     "Oda Brandt");
-            session.finish(at(on, 11)); // before it is stored: only one session of a client may stand open
+            session.finish(at(on, 11), List.of()); // before it is stored: only one session of a client may stand open
             sessions.save(session);
             plans.keep(id, outcome.result().plan());
             double weeks = (who.firstDaysAgo() - (today.toEpochDay() - on.toEpochDay())) / 7.0;

@@ -8,8 +8,10 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.response.SitePain;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,12 +49,18 @@ class FloorController {
         return views.session(session, clients.require(session.clientId(), who.roomId()));
     }
 
+    /** @param rightAfter how places are right after the last set; missing or empty where nobody asked */
+    record Finish(@Nullable List<SitePain> rightAfter) {}
+
     @PostMapping("/api/sessions/{id}/finish")
     @Transactional
-    SessionView finish(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+    SessionView finish(
+            @PathVariable UUID id,
+            @RequestBody(required = false) @Nullable Finish body,
+            @AuthenticationPrincipal SignedIn who) {
         TrainingSession session = locked(id);
         Client client = clients.require(session.clientId(), who.roomId());
-        session.finish(calendar.now());
+        session.finish(calendar.now(), body == null || body.rightAfter() == null ? List.of() : body.rightAfter());
         sessions.flush();
         return views.session(session, client);
     }

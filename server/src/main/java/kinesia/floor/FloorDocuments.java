@@ -7,6 +7,7 @@ import java.util.List;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.Changes.Change;
+import kinesia.core.response.SitePain;
 import kinesia.core.response.SiteSignal;
 import kinesia.shared.StoredType;
 import org.springframework.context.annotation.Bean;
@@ -30,6 +31,11 @@ class FloorDocuments {
     @Bean
     static StoredType soreSitesDocument() {
         return StoredType.of(new TypeReference<List<SoreSite>>() {});
+    }
+
+    @Bean
+    static StoredType rightAfterDocument() {
+        return StoredType.of(new TypeReference<List<SitePain>>() {});
     }
 
     @Bean

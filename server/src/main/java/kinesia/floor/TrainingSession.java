@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.Changes.Change;
+import kinesia.core.response.SitePain;
 import kinesia.core.response.SiteSignal;
 import kinesia.shared.StoredJson;
 import org.hibernate.annotations.DynamicUpdate;
@@ -54,6 +55,10 @@ public class TrainingSession {
     @Mutability(Immutability.class)
     private @Nullable List<SiteSignal> signals;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
+    private @Nullable List<SitePain> rightAfter;
+
     private String plannedBy;
     private @Nullable Instant finishedAt;
     private @Nullable String stopSign;
@@ -91,13 +96,20 @@ public class TrainingSession {
 
     /** An outline of one that is stored, never stored itself. */
     TrainingSession(
-            UUID id, UUID clientId, LocalDate visitOn, Status status, List<SoreSite> soreSites, DoorAnswers door) {
+            UUID id,
+            UUID clientId,
+            LocalDate visitOn,
+            Status status,
+            List<SoreSite> soreSites,
+            DoorAnswers door,
+            @Nullable List<SitePain> rightAfter) {
         this.id = id;
         this.clientId = clientId;
         this.visitOn = visitOn;
         this.status = status;
         this.soreSites = soreSites;
         this.door = door;
+        this.rightAfter = rightAfter;
     }
 
     public UUID id() {
@@ -149,11 +161,17 @@ public class TrainingSession {
         }
     }
 
+    /** How places were right after the last set; empty where nobody asked. */
+    public List<SitePain> rightAfter() {
+        return rightAfter == null ? List.of() : StoredJson.readable(rightAfter, "pain right after");
+    }
+
     /** Ends it; a second time changes nothing. */
-    public void finish(Instant at) {
+    public void finish(Instant at, List<SitePain> said) {
         if (isOpen()) {
             status = Status.DONE;
             finishedAt = at;
+            rightAfter = said.isEmpty() ? null : said;
         }
     }
 

@@ -49,11 +49,12 @@ public interface TrainingSessions extends JpaRepository<TrainingSession, UUID> {
      * Each client's sessions in the window of {@code days} before the last one, without what was said of their plans, which is
      * most of each row; for reading only.
      */
-    @Query("select new kinesia.floor.TrainingSession(t.id, t.clientId, t.visitOn, t.status, t.soreSites, t.door)"
-            + " from TrainingSession t where t.clientId in :clientIds and t.visitOn >="
-            + " (select max(u.visitOn) from TrainingSession u where u.clientId = t.clientId and u.status not in"
-            + " (kinesia.floor.TrainingSession$Status.PLANNED, kinesia.floor.TrainingSession$Status.RUNNING)) - :days day"
-            + " order by t.visitOn")
+    @Query(
+            "select new kinesia.floor.TrainingSession(t.id, t.clientId, t.visitOn, t.status, t.soreSites, t.door, t.rightAfter)"
+                    + " from TrainingSession t where t.clientId in :clientIds and t.visitOn >="
+                    + " (select max(u.visitOn) from TrainingSession u where u.clientId = t.clientId and u.status not in"
+                    + " (kinesia.floor.TrainingSession$Status.PLANNED, kinesia.floor.TrainingSession$Status.RUNNING)) - :days day"
+                    + " order by t.visitOn")
     List<TrainingSession> findOutlines(Collection<UUID> clientIds, long days);
 
     List<TrainingSession> findByClientIdInAndStatusIn(

@@ -128,6 +128,8 @@ public class SessionHistory {
                                 plans.apply(session.id()),
                                 session.soreSites(),
                                 done,
+                                true,
+                                session.rightAfter(),
                                 mornings.get(session.id()),
                                 next)));
             }

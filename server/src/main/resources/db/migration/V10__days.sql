@@ -28,3 +28,6 @@ create table training_block (
     changed_by text not null
 );
 create unique index training_block_start on training_block (client_id, starts_on);
+
+-- How places were right after the last set; nothing where nobody asked.
+alter table training_session add column right_after jsonb;

@@ -76,6 +76,40 @@ class VisitTest {
     }
 
     @Test
+    void what_hurts_right_after_the_last_set_counts_as_pain_of_the_session() throws Exception {
+        String client = caller.screened("Right After", a -> {});
+        String session = caller.put(
+                        "/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(7.0, false, false))
+                .at("/sessionId")
+                .asText();
+        ObjectNode finish = Caller.json();
+        finish.putArray("rightAfter")
+                .addObject()
+                .put("site", "WRIST")
+                .put("side", "LEFT")
+                .put("pain", 6);
+        assertThat(caller.post("/api/sessions/" + session + "/finish", finish)
+                        .at("/status")
+                        .asText())
+                .isEqualTo("DONE");
+        JsonNode signals = caller.get("/api/clients/" + client + "/next").at("/signals");
+        assertThat(signals)
+                .anyMatch(s -> s.at("/place/site").asText().equals("WRIST")
+                        && s.get("signal").asText().equals("EASE"));
+        clock.pass(Duration.ofDays(1));
+        assertThat(caller.get("/api/today").at("/clients"))
+                .anyMatch(c -> c.get("id").asText().equals(client)
+                        && c.get("signal").asText().equals("EASE"));
+        finish.withArray("rightAfter")
+                .addObject()
+                .put("site", "WRIST")
+                .put("side", "LEFT")
+                .put("pain", 11);
+        assertThat(caller.post("/api/sessions/" + session + "/finish", finish).status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void a_morning_can_be_answered_when_its_day_has_come() throws Exception {
         String client = caller.screened("Morning Person", a -> {});
         String session = caller.put(

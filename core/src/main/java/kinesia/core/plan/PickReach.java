@@ -38,7 +38,7 @@ final class PickReach {
             for (int r = 1; r <= Math.min(rounds, option.mostRounds()); r++) {
                 insert(gains, gain - SessionProblem.costOfTheSame(r));
             }
-            insert(bonuses, option.bonus() + option.usualBonus() - price * option.setUpS());
+            insert(bonuses, option.bonus() + option.habit() + option.usualBonus() - price * option.setUpS());
             byRounds[i] = sums(gains);
             byChosen[i] = sums(bonuses);
         }

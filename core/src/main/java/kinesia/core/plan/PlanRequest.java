@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes time there is, 8 to 120
  * @param known what is known of what the client can do
  * @param carryovers what earlier sessions decided, by exercise
- * @param inBlock exercises of the session before with their sets; changing them costs
+ * @param inBlock exercises of the block: with their sets what stays from the session before, with none what was in others
  * @param leftOut exercises that a response took out, with why
  * @param budget hard sets for each group at this visit
  * @param lastHardOn the last day with hard sets; null when there was none

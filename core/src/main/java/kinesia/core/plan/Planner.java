@@ -219,13 +219,13 @@ public final class Planner {
         int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.candidates());
         if (request.method().everyHead()) {
             SessionProblem every = shape.problem(available, true);
-            Solution solution = Composer.solve(every);
+            Solution solution = Steady.solve(every);
             if (solution != null) {
                 return new Solved(shape, every, solution, List.of());
             }
         }
         SessionProblem problem = shape.problem(available, false);
-        Solution solution = Composer.solve(problem);
+        Solution solution = Steady.solve(problem);
         if (solution == null || solution.chosen().isEmpty()) {
             return null;
         }

@@ -131,12 +131,10 @@ final class SessionNumbers {
                 where(exercise),
                 c.fit().curve().summary().largestElevationDeg() > Method.OVERHEAD_DEG,
                 c.mostSets(),
-                (before == null ? 0 : CONTINUITY_BONUS)
-                        + (c.pick().isTrait() ? TRAIT_VALUE : 0)
-                        - COST_PER_EXERCISE
-                        - (isNewAtSore(c) ? COST_OF_NEW_AT_SORE : 0),
+                (c.pick().isTrait() ? TRAIT_VALUE : 0) - COST_PER_EXERCISE - (isNewAtSore(c) ? COST_OF_NEW_AT_SORE : 0),
+                before == null ? 0 : CONTINUITY_BONUS,
                 before == null ? 0 : before,
-                before == null ? 0 : SAME_SETS_BONUS,
+                before == null || before == 0 ? 0 : SAME_SETS_BONUS,
                 request.wishes().pinned().contains(exercise.key()),
                 serves);
     }

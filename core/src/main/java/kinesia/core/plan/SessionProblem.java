@@ -67,6 +67,7 @@ record SessionProblem(
      * @param cost of one round
      * @param costOfOneRound of setting up for a single round
      * @param bonus for being chosen at all
+     * @param habit for having been in the block, beside it
      * @param usualRounds rounds with a bonus of their own, 0 for none
      * @param serves heads it is an exercise for
      */
@@ -84,16 +85,43 @@ record SessionProblem(
             boolean overhead,
             int mostRounds,
             double bonus,
+            double habit,
             int usualRounds,
             double usualBonus,
             boolean pinned,
             boolean[] serves) {
         double fixedValue(int rounds) {
+            return worthOf(rounds) + habit + (rounds == usualRounds ? usualBonus : 0);
+        }
+
+        /** The same but for what habit gives. */
+        private double worthOf(int rounds) {
             return bonus
                     - cost * rounds
                     - COST_OF_THE_SAME * Math.max(0, rounds - ROUNDS_BEFORE_SAME)
-                    - (rounds == 1 ? costOfOneRound : 0)
-                    + (rounds == usualRounds ? usualBonus : 0);
+                    - (rounds == 1 ? costOfOneRound : 0);
+        }
+
+        private Option pinnedToo() {
+            return new Option(
+                    key,
+                    family,
+                    given,
+                    seconds,
+                    setUpS,
+                    counts,
+                    cost,
+                    0,
+                    stress,
+                    where,
+                    overhead,
+                    mostRounds,
+                    bonus,
+                    habit,
+                    usualRounds,
+                    usualBonus,
+                    true,
+                    serves);
         }
 
         double time(int rounds) {
@@ -105,7 +133,7 @@ record SessionProblem(
             boolean stands = family.equals(other.family)
                     && !other.pinned
                     && other.usualBonus == 0
-                    && bonus >= other.bonus
+                    && bonus + habit >= other.bonus + other.habit
                     && cost <= other.cost
                     && costOfOneRound <= other.costOfOneRound
                     && seconds <= other.seconds
@@ -173,13 +201,67 @@ record SessionProblem(
         return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
     }
 
+    /** The same problem in which the options called {@code keys} have to be chosen, be it for a single round. */
+    SessionProblem pinning(Set<String> keys) {
+        List<Section> pinned = sections.stream()
+                .map(s -> new Section(
+                        s.layout(),
+                        s.fewestRounds(),
+                        s.mostRounds(),
+                        s.roundS(),
+                        s.picks().stream()
+                                .map(p -> new Pick(
+                                        p.column(),
+                                        p.fewest(),
+                                        p.most(),
+                                        p.options().stream()
+                                                .map(o -> keys.contains(o.key()) ? o.pinnedToo() : o)
+                                                .toList()))
+                                .toList()))
+                .toList();
+        return new SessionProblem(pinned, availableS, setBudget, stressBudget, mostOverhead, mostOnFloor, everyHead);
+    }
+
+    /** The same problem with at most {@code sets} hard sets of each group. */
+    SessionProblem within(int[] sets) {
+        return new SessionProblem(
+                sections,
+                availableS,
+                new int[] {Math.min(setBudget[0], sets[0]), Math.min(setBudget[1], sets[1])},
+                stressBudget,
+                mostOverhead,
+                mostOnFloor,
+                everyHead);
+    }
+
+    /** Hard sets of each group that {@code chosen} has. */
+    int[] sets(List<Chosen> chosen) {
+        int[] sets = new int[2];
+        for (Chosen c : chosen) {
+            int[] counts = option(c).counts();
+            sets[0] += c.rounds() * counts[0];
+            sets[1] += c.rounds() * counts[1];
+        }
+        return sets;
+    }
+
     /** What {@code chosen} is worth, whether it keeps the bounds or not. */
     double value(List<Chosen> chosen) {
+        double value = worth(chosen);
+        for (Chosen c : chosen) {
+            Option option = option(c);
+            value += option.fixedValue(c.rounds()) - option.worthOf(c.rounds());
+        }
+        return value;
+    }
+
+    /** The same but for what habit gives. */
+    double worth(List<Chosen> chosen) {
         double[] given = new double[HEADS];
         double value = 0;
         for (Chosen c : chosen) {
             Option option = option(c);
-            value += option.fixedValue(c.rounds());
+            value += option.worthOf(c.rounds());
             for (int h = 0; h < HEADS; h++) {
                 given[h] += c.rounds() * option.given()[h];
             }
@@ -220,7 +302,7 @@ record SessionProblem(
     Optional<Bound> broken(List<Chosen> chosen) {
         Set<String> families = new HashSet<>();
         double[] stress = new double[stressBudget.length];
-        int[] sets = new int[2];
+        int[] sets = sets(chosen);
         int overhead = 0;
         Set<Integer> floor = new HashSet<>();
         for (Chosen c : chosen) {
@@ -231,8 +313,6 @@ record SessionProblem(
             for (int i = 0; i < stress.length; i++) {
                 stress[i] += c.rounds() * option.stress()[i];
             }
-            sets[0] += c.rounds() * option.counts()[0];
-            sets[1] += c.rounds() * option.counts()[1];
             overhead += option.overhead() ? 1 : 0;
             if (option.where() == Where.FLOOR) {
                 floor.add(c.section());

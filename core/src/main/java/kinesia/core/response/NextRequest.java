@@ -27,6 +27,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The arrow from what was done to what is planned: a client, a place, a visit and the record make the planner's request. */
 public final class NextRequest {
+    // As many of the latest sessions as six weeks of two visits have.
+    private static final int SESSIONS_OF_A_BLOCK = 12;
+
     private NextRequest() {}
 
     /**
@@ -108,7 +111,7 @@ public final class NextRequest {
                 who.dislikes(),
                 new PlanRequest.Known(who.story().after(records.size()), history, visit.on()),
                 past.carryovers(),
-                inBlock(block, records),
+                inBlock(block, records, leftOut.keySet()),
                 leftOut,
                 past.budget(),
                 past.rest(),
@@ -138,13 +141,28 @@ public final class NextRequest {
                 .collect(Collectors.toSet());
     }
 
-    /** What the last session had; nothing where a block with new exercises has begun since. */
-    private static Map<String, Integer> inBlock(@Nullable TrainingBlock block, List<SessionRecord> records) {
-        SessionRecord last = records.isEmpty() ? null : records.get(records.size() - 1);
-        return last == null
-                        || (block != null && block.newExercises() && last.on().isBefore(block.start()))
-                ? Map.of()
-                : last.plan().mainSlots().stream()
-                        .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
+    /**
+     * What was in the block: with its sets what stays from the last session, or, once an ease is over, from the last one before
+     * it; with none what was in others of its sessions. Nothing where a block with new exercises has begun since.
+     */
+    private static Map<String, Integer> inBlock(
+            @Nullable TrainingBlock block, List<SessionRecord> records, Set<String> leftOut) {
+        List<SessionRecord> here = records.stream()
+                .filter(r -> block == null || !block.newExercises() || !r.on().isBefore(block.start()))
+                .toList();
+        Map<String, Integer> sets = new HashMap<>();
+        if (here.isEmpty()) {
+            return sets;
+        }
+        here.subList(Math.max(0, here.size() - SESSIONS_OF_A_BLOCK), here.size())
+                .forEach(r -> r.plan().mainSlots().forEach(s -> sets.put(s.exerciseKey(), 0)));
+        int stays = here.size() - 1;
+        while (stays > 0 && NextVisit.hasEndedEase(here.get(stays).plan(), leftOut)) {
+            stays--;
+        }
+        Map<String, Integer> staying = here.get(stays).plan().mainSlots().stream()
+                .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
+        sets.putAll(staying);
+        return sets;
     }
 }

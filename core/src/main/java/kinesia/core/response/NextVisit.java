@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Progression;
@@ -20,6 +21,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
+import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.plan.SoreSite;
@@ -39,6 +41,7 @@ public final class NextVisit {
      */
     public static final int LOOKS_BACK_DAYS = 182;
 
+    private static final String EASE_SWAP = "EASE-swap";
     private static final double EASE_CUT = 0.4;
     private static final double LIGHTER_SETS = 0.6;
     private static final int FEWEST_SETS = 2;
@@ -200,6 +203,13 @@ public final class NextVisit {
         return sets.stream().mapToInt(LoggedSet::reps).average().orElse(0);
     }
 
+    /** Whether something was left out of {@code plan} by an ease that is over: it is not one of {@code leftOut} any more. */
+    static boolean hasEndedEase(Plan plan, Set<String> leftOut) {
+        return plan.whyNot().stream()
+                .filter(w -> w.reasons().stream().anyMatch(r -> r.ruleId().equals(EASE_SWAP)))
+                .anyMatch(w -> !leftOut.contains(w.exerciseKey()));
+    }
+
     /** Whether the last of {@code sessions} was the first after a break. */
     private static boolean cameBack(List<SessionRecord> sessions) {
         int last = sessions.size() - 1;
@@ -241,7 +251,7 @@ public final class NextVisit {
                 : worst.name() + " loads the " + signal.place().words() + " most of what was done on " + session.on()
                         + " and is swapped for two sessions. ";
         Reason out = Reason.of(
-                        "EASE-swap",
+                        EASE_SWAP,
                         Tag.HOUSE,
                         "what hurt first, with its movement; else what loads the place most; for two sessions",
                         why + signal.reason().exact(),

@@ -2,9 +2,11 @@ package kinesia.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.ClientStrength;
@@ -63,6 +65,7 @@ final class Course {
     private final int minutes;
     private final ElbowStrength begins;
     private final List<SessionRecord> records = new ArrayList<>();
+    private final Map<Integer, UnaryOperator<SessionRecord>> told = new HashMap<>();
 
     Course(Who who, int minutes) {
         this.who = who;
@@ -70,6 +73,12 @@ final class Course {
         NextRequest.Trainee t = who.trainee();
         Person person = new Person(t.body(), t.age(), t.story(), Set.of());
         this.begins = ClientStrength.of(MODEL, person, List.of(), People.DAY).both();
+    }
+
+    /** What is told of the visit with this number, counted from 1, in place of what would have been. */
+    Course told(int visit, UnaryOperator<SessionRecord> otherwise) {
+        told.put(visit, otherwise);
+        return this;
     }
 
     /** So many visits, on the days that the record itself proposes; those that could not be planned have no record. */
@@ -103,6 +112,7 @@ final class Course {
                         sets(result.plan(), weeks),
                         new Morning(day.plusDays(1), usual(), 1, 7.0, false, false),
                         usual());
+                record = told.getOrDefault(v + 1, r -> r).apply(record);
                 records.add(record);
             }
             visits.add(new Visit(request, result, record));

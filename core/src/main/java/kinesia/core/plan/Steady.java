@@ -1,0 +1,64 @@
+package kinesia.core.plan;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import kinesia.core.plan.SessionProblem.Chosen;
+import kinesia.core.plan.SessionProblem.Option;
+import kinesia.core.plan.SessionProblem.Solution;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Within a block the same exercises stay (RULES 5): where sets or minutes shrink, sets are cut and exercises kept, and what may
+ * still be done makes way only for a session that with as many sets is worth five percent more, or where it would cost the visit
+ * more than a third of its sets [house]. Each session compared is an exact optimum.
+ */
+final class Steady {
+    private static final double MARGIN = 1.05;
+    private static final double FEWEST_SETS_SHARE = 2.0 / 3;
+
+    private Steady() {}
+
+    /** The session of {@code problem}; null when there is none. */
+    static @Nullable Solution solve(SessionProblem problem) {
+        Solution free = Composer.solve(problem);
+        Set<String> staying = staying(problem);
+        if (free == null || keys(problem, free).containsAll(staying)) {
+            return free;
+        }
+        SessionProblem steady = problem.pinning(staying);
+        Solution kept = Composer.solve(steady);
+        if (kept == null) {
+            return free;
+        }
+        int[] sets = problem.sets(kept.chosen());
+        if (sum(sets) < FEWEST_SETS_SHARE * sum(problem.sets(free.chosen()))) {
+            return free;
+        }
+        Solution other = Composer.solve(problem.within(sets));
+        return other != null && problem.worth(other.chosen()) > MARGIN * steady.worth(kept.chosen()) ? free : kept;
+    }
+
+    private static int sum(int[] sets) {
+        return sets[0] + sets[1];
+    }
+
+    /** What was in the last session of the block, is not outgrown, and may be chosen here. */
+    private static Set<String> staying(SessionProblem problem) {
+        Set<String> staying = new HashSet<>();
+        problem.sections().stream()
+                .flatMap(s -> s.picks().stream())
+                .flatMap(p -> p.options().stream())
+                .filter(o -> o.habit() > 0 && o.usualRounds() > 0)
+                .map(Option::key)
+                .forEach(staying::add);
+        return staying;
+    }
+
+    private static Set<String> keys(SessionProblem problem, Solution solution) {
+        List<Chosen> chosen = Objects.requireNonNull(solution).chosen();
+        return chosen.stream().map(c -> problem.option(c).key()).collect(Collectors.toSet());
+    }
+}

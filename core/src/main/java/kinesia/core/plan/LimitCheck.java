@@ -14,6 +14,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Furniture;
 import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.ResistanceSpec;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
@@ -71,7 +72,6 @@ public final class LimitCheck {
      * side, and those of the other arm where that one carries, holds or steadies something meanwhile.
      */
     static List<Limit> whileWorking(Side side, Exercise exercise, List<Limit> limits) {
-        Traits.OtherArmDuty duty = exercise.traits().otherArm();
         List<Limit> holding = new ArrayList<>();
         for (Limit limit : limits) {
             boolean own = limit.kind() == Limit.Kind.NO_SUPPORT_ON_HAND
@@ -79,18 +79,21 @@ public final class LimitCheck {
                     : limit.side() == null || limit.side() == side;
             if (own) {
                 holding.add(limit);
-            } else if (limit.kind() == Limit.Kind.NO_LOADING && rests(limit, duty)) {
+            } else if (limit.kind() == Limit.Kind.NO_LOADING && rests(limit, exercise)) {
                 holding.add(limit.ofTheWholeArm());
             }
         }
         return holding;
     }
 
-    /** Whether the arm that {@code limit} rests is needed: a sore place is loaded by carrying, a whole arm by steadying. */
-    private static boolean rests(Limit limit, Traits.OtherArmDuty duty) {
-        return switch (duty) {
+    /**
+     * Whether the arm that {@code limit} rests is needed: a sore place is loaded by carrying and by holding the band that the other
+     * arm pulls, a whole arm by steadying too.
+     */
+    private static boolean rests(Limit limit, Exercise exercise) {
+        return switch (exercise.traits().otherArm()) {
             case RESTS -> false;
-            case HELPS -> limit.site() == null;
+            case HELPS -> limit.site() == null || exercise.resistance() instanceof ResistanceSpec.Elastic;
             case CARRIES -> true;
         };
     }

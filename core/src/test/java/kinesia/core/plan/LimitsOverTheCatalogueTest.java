@@ -22,9 +22,11 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Grip;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.ResistanceSpec;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.Traits;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
@@ -204,6 +206,29 @@ class LimitsOverTheCatalogueTest {
         assertThat(broken(raise, inward, 80, 60)).containsExactly(inward);
         assertThat(broken(raise, inward, 80, 10)).isEmpty();
         assertThat(broken(raise, inward, 30, 60)).isEmpty();
+    }
+
+    @Test
+    void the_hand_that_holds_the_band_rests_with_its_elbow_and_one_that_steadies_does_not() {
+        Limit rests = new Limit(
+                Kind.NO_LOADING,
+                Side.RIGHT,
+                Site.BACK_OF_ELBOW,
+                null,
+                null,
+                null,
+                null,
+                null,
+                LocalDate.of(2026, 3, 30),
+                Reason.of("TEST", Tag.HOUSE, "", "It rests.", "It rests."));
+        Exercise held = MODEL.catalogue().get("self-held-band-press-down");
+        assertThat(LimitCheck.whileWorking(Side.LEFT, held, List.of(rests))).hasSize(1);
+        Exercise steadied = MODEL.catalogue().all().stream()
+                .filter(e -> e.traits().otherArm() == Traits.OtherArmDuty.HELPS)
+                .filter(e -> !(e.resistance() instanceof ResistanceSpec.Elastic))
+                .findFirst()
+                .orElseThrow();
+        assertThat(LimitCheck.whileWorking(Side.LEFT, steadied, List.of(rests))).isEmpty();
     }
 
     private static List<Limit> broken(Exercise exercise, Limit limit, double elevation, double rotation) {

@@ -102,7 +102,7 @@ record SessionProblem(
                     - (rounds == 1 ? costOfOneRound : 0);
         }
 
-        private Option pinnedToo() {
+        private Option with(int rounds, double forOneRound, boolean alwaysIn) {
             return new Option(
                     key,
                     family,
@@ -111,17 +111,24 @@ record SessionProblem(
                     setUpS,
                     counts,
                     cost,
-                    0,
+                    forOneRound,
                     stress,
                     where,
                     overhead,
-                    mostRounds,
+                    rounds,
                     bonus,
                     habit,
                     usualRounds,
                     usualBonus,
-                    true,
+                    alwaysIn,
                     serves);
+        }
+
+        /** The same in a session of what was in the block: {@code keys} are in it, be it for a single round. */
+        private Option staying(Set<String> keys) {
+            return keys.contains(key)
+                    ? with(mostRounds, 0, true)
+                    : habit > 0 || pinned ? this : with(0, costOfOneRound, false);
         }
 
         double time(int rounds) {
@@ -154,7 +161,18 @@ record SessionProblem(
     }
 
     /** Options of one kind. {@code column} is the place in a pair or block that they fill. */
-    record Pick(int column, int fewest, int most, List<Option> options) {}
+    record Pick(int column, int fewest, int most, List<Option> options) {
+        /** The same of what was in the block, where anything of it was. */
+        private Pick staying(Set<String> keys) {
+            return options.stream().anyMatch(o -> o.habit() > 0)
+                    ? new Pick(
+                            column,
+                            fewest,
+                            most,
+                            options.stream().map(o -> o.staying(keys)).toList())
+                    : this;
+        }
+    }
 
     /** Picks worked in one way; {@code roundS} is what each round of a circuit takes beside its stations. */
     record Section(Method.Layout layout, int fewestRounds, int mostRounds, double roundS, List<Pick> picks) {
@@ -201,25 +219,23 @@ record SessionProblem(
         return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
     }
 
-    /** The same problem in which the options called {@code keys} have to be chosen, be it for a single round. */
-    SessionProblem pinning(Set<String> keys) {
-        List<Section> pinned = sections.stream()
-                .map(s -> new Section(
-                        s.layout(),
-                        s.fewestRounds(),
-                        s.mostRounds(),
-                        s.roundS(),
-                        s.picks().stream()
-                                .map(p -> new Pick(
-                                        p.column(),
-                                        p.fewest(),
-                                        p.most(),
-                                        p.options().stream()
-                                                .map(o -> keys.contains(o.key()) ? o.pinnedToo() : o)
-                                                .toList()))
-                                .toList()))
-                .toList();
-        return new SessionProblem(pinned, availableS, setBudget, stressBudget, mostOverhead, mostOnFloor, everyHead);
+    /** The same problem of what was in the block: {@code keys} have to be chosen, and nothing that was not in it can be. */
+    SessionProblem staying(Set<String> keys) {
+        return new SessionProblem(
+                sections.stream()
+                        .map(s -> new Section(
+                                s.layout(),
+                                s.fewestRounds(),
+                                s.mostRounds(),
+                                s.roundS(),
+                                s.picks().stream().map(p -> p.staying(keys)).toList()))
+                        .toList(),
+                availableS,
+                setBudget,
+                stressBudget,
+                mostOverhead,
+                mostOnFloor,
+                everyHead);
     }
 
     /** The same problem with at most {@code sets} hard sets of each group. */

@@ -28,7 +28,7 @@ final class Steady {
         if (free == null || keys(problem, free).containsAll(staying)) {
             return free;
         }
-        SessionProblem steady = problem.pinning(staying);
+        SessionProblem steady = problem.staying(staying);
         Solution kept = Composer.solve(steady);
         if (kept == null) {
             return free;

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -15,6 +16,8 @@ import org.junit.jupiter.api.Test;
 /** A client's days at the desk: a visit booked, moved, taken off and put back; a spell of keeping; weeks laid out and kept. */
 class DaysTest {
     private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
+    private static final double LONG_MS = 30_000;
 
     private Browser browser;
     private Page page;
@@ -89,13 +92,16 @@ class DaysTest {
                 .click();
         page.getByLabel("Weeks, 1 to 6").fill("4");
         browser.press("Lay them out");
-        assertThat(page.locator(".weeks > li")).hasCount(4);
+        // Eight visits are composed one after the other.
+        assertThat(page.locator(".weeks > li"))
+                .hasCount(4, new LocatorAssertions.HasCountOptions().setTimeout(LONG_MS));
         assertThat(page.locator(".weeks > li").last()).containsText("lighter");
         page.getByLabel("Time of the visits").fill("11:00");
         browser.press("Keep these weeks");
         assertThat(page.getByText("kept and their visits booked")).isVisible();
         page.getByText("See the client’s days").click();
-        assertThat(panel("These weeks")).containsText("Week 1 of 4");
+        assertThat(panel("These weeks"))
+                .containsText("Week 1 of 4", new LocatorAssertions.ContainsTextOptions().setTimeout(LONG_MS));
         assertThat(panel("Visits booked")).containsText("11:00");
     }
 }

@@ -59,7 +59,7 @@ const finished = computed(() => props.session.status === 'DONE')
         v-for="p in places"
         :key="key(p)"
         v-model="said[key(p)]"
-        :label="`How is the ${words(p.side)} ${words(p.site)} right now?`"
+        :label="`How is the ${words(p.side)} ${words(p.site)} now?`"
         :usual="p.usual"
         class="scale"
       />

@@ -33,13 +33,18 @@ onMounted(async () => {
       ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })),
       ask(() => api.GET('/api/clients/{clientId}/screen', { params: { path: { clientId: props.id } } })),
       ask(() => api.GET('/api/places')),
+      ask(() => api.GET('/api/clients/{clientId}/days', { params: { path: { clientId: props.id } } })),
+      ask(() => api.GET('/api/clients/{clientId}/composition', { params: { path: { clientId: props.id } } })),
     ]),
   )
   if (!all) return
   client.value = all[0]
   const { placeId, otherPlaces } = all[0].details
-  place.value = placeId
-  places.value = all[2].filter((p) => p.id === placeId || otherPlaces?.includes(p.id))
+  const { today, appointments } = all[3]
+  const booked = appointments.find((a) => a.on === today)?.placeId
+  // What was fixed for the next visits, or else what is booked, or else where it always is.
+  place.value = all[4].composition.placeId ?? booked ?? placeId
+  places.value = all[2].filter((p) => [placeId, place.value, ...(otherPlaces ?? [])].includes(p.id))
   notAsked.value = all[1].now?.notAskedThen ?? []
   sites.value = (all[1].screen?.answers.soreSites ?? []).map((record) => ({ record, pain: undefined }))
 })

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -69,6 +70,22 @@ class DaysTest {
         browser.press("Put it back");
         assertThat(visits.locator("li").last()).containsText(SAID.format(day.plusDays(1)));
         browser.axeFindsNothing("a client's days");
+    }
+
+    @Test
+    void the_door_asks_from_the_place_that_is_booked() {
+        Locator first = panel("Visits booked").locator("li").first();
+        first.getByText("Move").click();
+        Locator place = first.getByLabel("Place");
+        String other = place.locator("option:not(:checked)").first().innerText();
+        place.selectOption(new SelectOption().setLabel(other));
+        browser.press("Move the visit");
+        assertThat(first).containsText(other);
+        page.getByText("Door check, then today’s plan").click();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(other).setPressed(true)))
+                .isVisible();
     }
 
     @Test

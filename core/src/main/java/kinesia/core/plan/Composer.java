@@ -20,7 +20,7 @@ final class Composer {
     static final double SAME = 1e-9;
     // How far below the parts' own best the search looks at first; the last bound is none.
     private static final double[] BELOW = {0.2, 0.5, 1, 2, 4, Double.POSITIVE_INFINITY};
-    private static final double LAST_STRETCH = 4;
+    private static final double LAST_STRETCH = 1.5;
     // Worth of a second, so high that nothing would be done.
     private static final double DEAREST_SECOND = 0.1;
     private static final int PRICES_TRIED = 8;
@@ -50,7 +50,12 @@ final class Composer {
 
     /** The best session; null when none keeps every bound. */
     static @Nullable Solution solve(SessionProblem problem) {
-        return circuits(problem, new int[problem.sections().size()], 0, null);
+        return solve(problem, null);
+    }
+
+    /** The same where a session that keeps every bound is known already; that one where none is better. */
+    static @Nullable Solution solve(SessionProblem problem, @Nullable Solution known) {
+        return circuits(problem, new int[problem.sections().size()], 0, known);
     }
 
     /** All stations of a circuit have the same rounds: each number is tried. */

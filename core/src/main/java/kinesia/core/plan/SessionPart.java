@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import kinesia.core.plan.SessionProblem.Option;
 import kinesia.core.plan.SessionProblem.Pick;
-import kinesia.core.plan.SessionProblem.Section;
 import kinesia.core.plan.SessionProblem.Where;
 
 /** Picks of a session that only count together: they share a muscle head or a movement. Enumerates what may be chosen. */
@@ -32,13 +31,10 @@ final class SessionPart {
     private final Works works;
 
     private final List<List<Integer>> worthTrying = new ArrayList<>();
-    private final boolean[] counted;
-    // By pick, and what the picks from one on could add.
-    private final PickReach[] reaches;
-    private final Open[] open;
 
     // What is sought.
     private double price;
+    private PartReach reach;
     private double threshold = Double.NEGATIVE_INFINITY;
     private PartChoice.Kept kept = new PartChoice.Kept();
     private boolean onlyMost;
@@ -79,9 +75,6 @@ final class SessionPart {
         this.places = places;
         this.stress = new double[problem.stressBudget().length];
         this.onFloor = new int[problem.sections().size()];
-        this.reaches = new PickReach[places.size()];
-        this.counted = new boolean[places.size()];
-        this.open = new Open[places.size() + 1];
         this.heads = IntStream.range(0, SessionProblem.HEADS)
                 .filter(h -> places.stream()
                         .flatMap(p -> p.what().options().stream())
@@ -96,7 +89,6 @@ final class SessionPart {
         boolean[] group = new boolean[2];
         for (int p = 0; p < places.size(); p++) {
             int fewest = problem.sections().get(places.get(p).section()).fewestRounds();
-            counted[p] = true;
             worthTrying.add(undominated(options(p)));
             for (Option option : options(p)) {
                 families.putIfAbsent(option.family(), families.size());
@@ -107,7 +99,6 @@ final class SessionPart {
                 if (usable && option.pinned()) {
                     pinnedKeys.add(option.key());
                 }
-                counted[p] &= option.counts()[0] + option.counts()[1] > 0;
                 group[0] |= option.counts()[0] > 0;
                 group[1] |= option.counts()[1] > 0;
             }
@@ -150,18 +141,35 @@ final class SessionPart {
     /** From here on each second of a choice costs {@code of}. */
     void priceSeconds(double of) {
         price = of;
-        for (int p = 0; p < places.size(); p++) {
-            Place place = places.get(p);
-            reaches[p] = new PickReach(
-                    options(p), worthTrying.get(p), of, place.what().most(), rounds(p));
-        }
-        openPicks();
+        reach = reach();
         // What was best at another price is worth having at this one.
         most = valueOfMost - of * secondsOfMost;
         onlyMost = true;
         threshold = Double.NEGATIVE_INFINITY;
         pick(0);
         onlyMost = false;
+    }
+
+    private PartReach reach() {
+        List<PartReach.Open> picks = IntStream.range(0, places.size())
+                .mapToObj(p -> new PartReach.Open(
+                        options(p), worthTrying.get(p), places.get(p).what().most(), fewestRounds(p), mostRounds(p)))
+                .toList();
+        return new PartReach(picks, price, leftOfGroup());
+    }
+
+    private int fewestRounds(int p) {
+        int section = places.get(p).section();
+        return circuitRounds[section] > 0
+                ? circuitRounds[section]
+                : problem.sections().get(section).fewestRounds();
+    }
+
+    private int mostRounds(int p) {
+        int section = places.get(p).section();
+        return circuitRounds[section] > 0
+                ? circuitRounds[section]
+                : problem.sections().get(section).mostRounds();
     }
 
     /** Options that no other form of the same movement can stand in for at no loss. */
@@ -221,24 +229,21 @@ final class SessionPart {
         if (n == pick.most()) {
             return;
         }
-        int section = places.get(p).section();
-        Section here = problem.sections().get(section);
-        int fewest = circuitRounds[section] > 0 ? circuitRounds[section] : here.fewestRounds();
-        int most = circuitRounds[section] > 0 ? circuitRounds[section] : here.mostRounds();
-        PickReach tried = reaches[p];
+        int fewest = fewestRounds(p);
+        int mostRounds = mostRounds(p);
         double soFar = value() - price * seconds;
         int setsLeft = Math.min(leftOfGroup(), (int) ((available - seconds) / fastestRound + SAME));
-        for (int i = from; i < tried.size(); i++) {
-            if (soFar + reach(p, i, pick.most() - n, setsLeft) < (onlyMost ? this.most : threshold) - SAME) {
+        for (int i = from; i < reach.size(p); i++) {
+            if (soFar + reach.from(p, i, pick.most() - n, setsLeft) < (onlyMost ? most : threshold) - SAME) {
                 return; // later options give no more
             }
-            int o = tried.option(i);
+            int o = reach.option(p, i);
             Option option = pick.options().get(o);
             int family = family(option);
             if (used[family] || (option.overhead() && overhead == problem.mostOverhead())) {
                 continue;
             }
-            for (int r = Math.min(most, option.mostRounds()); r >= fewest; r--) {
+            for (int r = Math.min(mostRounds, option.mostRounds()); r >= fewest; r--) {
                 if (fits(option, r)) {
                     put(option, p, o, r, family, 1);
                     choose(p, i + 1, n + 1);
@@ -246,41 +251,6 @@ final class SessionPart {
                 }
             }
         }
-    }
-
-    /** The most that what is still open could add: {@code slots} of pick {@code p} from {@code at} on, and later picks. */
-    private double reach(int p, int at, int slots, int setsLeft) {
-        PickReach here = reaches[p];
-        Open later = open[p + 1];
-        int rounds = slots * rounds(p);
-        double beside = later.beside + here.byChosen(at, slots);
-        if (!counted[p]) {
-            return beside + here.byRounds(at, rounds) + Math.min(setsLeft, later.hardSets) * later.mostGain;
-        }
-        return beside
-                + (later.hardSets == 0
-                        ? here.byRounds(at, Math.min(setsLeft, rounds))
-                        : Math.min(setsLeft, later.hardSets + rounds) * Math.max(here.mostGain(), later.mostGain));
-    }
-
-    /** What the picks from one on could add: hard sets with the most that one gives, and what comes beside those. */
-    private record Open(double beside, int hardSets, double mostGain) {}
-
-    private void openPicks() {
-        open[places.size()] = new Open(0, 0, 0);
-        for (int p = places.size() - 1; p >= 0; p--) {
-            Open later = open[p + 1];
-            int slots = places.get(p).what().most();
-            int rounds = slots * rounds(p);
-            double beside = later.beside + reaches[p].byChosen(0, slots);
-            open[p] = counted[p]
-                    ? new Open(beside, later.hardSets + rounds, Math.max(reaches[p].mostGain(), later.mostGain))
-                    : new Open(beside + reaches[p].byRounds(0, rounds), later.hardSets, later.mostGain);
-        }
-    }
-
-    private int rounds(int p) {
-        return problem.sections().get(places.get(p).section()).mostRounds();
     }
 
     private int family(Option option) {

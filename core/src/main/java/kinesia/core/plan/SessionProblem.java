@@ -303,6 +303,11 @@ record SessionProblem(
         return seconds;
     }
 
+    /** {@code chosen} as a solution, whether it keeps the bounds or not. */
+    Solution solution(List<Chosen> chosen) {
+        return new Solution(chosen, value(chosen), seconds(chosen));
+    }
+
     /** A bound of a session, as {@link #broken} names it. */
     enum Bound {
         TIME,

@@ -23,21 +23,22 @@ final class Steady {
 
     /** The session of {@code problem}; null when there is none. */
     static @Nullable Solution solve(SessionProblem problem) {
-        Solution free = Composer.solve(problem);
         Set<String> staying = staying(problem);
-        if (free == null || keys(problem, free).containsAll(staying)) {
-            return free;
+        if (staying.isEmpty()) {
+            return Composer.solve(problem);
         }
         SessionProblem steady = problem.staying(staying);
         Solution kept = Composer.solve(steady);
-        if (kept == null) {
+        Solution known = kept == null || problem.everyHead() ? null : problem.solution(kept.chosen());
+        Solution free = Composer.solve(problem, known);
+        if (kept == null || free == null || keys(problem, free).containsAll(staying)) {
             return free;
         }
         int[] sets = problem.sets(kept.chosen());
         if (sum(sets) < FEWEST_SETS_SHARE * sum(problem.sets(free.chosen()))) {
             return free;
         }
-        Solution other = Composer.solve(problem.within(sets));
+        Solution other = Composer.solve(problem.within(sets), known);
         return other != null && problem.worth(other.chosen()) > MARGIN * steady.worth(kept.chosen()) ? free : kept;
     }
 

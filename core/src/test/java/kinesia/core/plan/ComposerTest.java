@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Objects;
 import kinesia.core.plan.SessionProblem.Solution;
 import org.junit.jupiter.api.Test;
 
@@ -74,6 +75,24 @@ class ComposerTest {
                     p.everyHead());
             assertThat(value(milder)).isLessThanOrEqualTo(whole + 1e-9);
         }
+    }
+
+    @Test
+    void a_session_known_beforehand_changes_nothing_but_the_time() {
+        RandomProblems problems = new RandomProblems(11);
+        int known = 0;
+        for (int i = 0; i < 300; i++) {
+            SessionProblem problem = problems.next();
+            Solution smaller = Composer.solve(problem.within(new int[] {2, 3}));
+            if (smaller != null) {
+                known++;
+                assertThat(Objects.requireNonNull(Composer.solve(problem, problem.solution(smaller.chosen())))
+                                .value())
+                        .as("case " + i)
+                        .isCloseTo(value(problem), within(1e-9));
+            }
+        }
+        assertThat(known).isGreaterThan(100);
     }
 
     private static double value(SessionProblem problem) {

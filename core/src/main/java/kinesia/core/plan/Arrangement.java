@@ -16,10 +16,13 @@ import org.jspecify.annotations.Nullable;
 final class Arrangement {
     private final Shape shape;
     private final SessionProblem problem;
+    private final Method.@Nullable For opensWith;
 
-    Arrangement(Shape shape, SessionProblem problem) {
+    /** {@code opensWith} is what the session begins with; null when that is open. */
+    Arrangement(Shape shape, SessionProblem problem, Method.@Nullable For opensWith) {
         this.shape = shape;
         this.problem = problem;
+        this.opensWith = opensWith;
     }
 
     /** Exercises worked in turn, in the order of a round; all with the same number of rounds. */
@@ -54,6 +57,7 @@ final class Arrangement {
         return Comparator.comparing((Group g) -> g.chosen().stream().anyMatch(this::isPress))
                 .thenComparing(g -> g.chosen().stream().anyMatch(c -> turn(c) == Turn.LAST))
                 .thenComparing(g -> g.chosen().stream().noneMatch(c -> turn(c) == Turn.OPENS))
+                .thenComparing(g -> g.chosen().stream().anyMatch(this::isKickback))
                 .thenComparing(g -> g.chosen().stream().anyMatch(c -> where(c) == Where.FLOOR))
                 .thenComparing(Comparator.comparingInt(Group::rounds).reversed())
                 .thenComparingDouble(
@@ -72,6 +76,10 @@ final class Arrangement {
                         .toList()));
             }
         }
+        order.stream().filter(c -> kind(c) == opensWith).findFirst().ifPresent(first -> {
+            order.remove(first);
+            order.add(0, first);
+        });
         return order;
     }
 
@@ -82,7 +90,8 @@ final class Arrangement {
         while (!left.isEmpty()) {
             @Nullable Chosen last = order.isEmpty() ? null : order.get(order.size() - 1);
             Chosen next = left.stream()
-                    .min(Comparator.comparing((Chosen c) -> last == null && turn(c) == Turn.LAST)
+                    .min(Comparator.comparing((Chosen c) -> last == null && (turn(c) == Turn.LAST || isKickback(c)))
+                            .thenComparing(c -> last == null && opensWith != null && kind(c) != opensWith)
                             .thenComparing(c -> last != null && kind(c) == kind(last))
                             .thenComparing(c -> -left.stream()
                                     .filter(o -> kind(o) == kind(c))
@@ -90,6 +99,7 @@ final class Arrangement {
                             .thenComparing(c -> kind(c) != Method.For.EXTENSORS) // it warms the elbow
                             .thenComparing(this::turn)
                             .thenComparing(this::isPress)
+                            .thenComparing(this::isKickback)
                             .thenComparingDouble(c -> shape.candidate(c).fit().elbowStress())
                             .thenComparing(c -> problem.option(c).key()))
                     .orElseThrow();
@@ -116,6 +126,7 @@ final class Arrangement {
                         .filter(c -> c.rounds() == rounds && column(c) == column)
                         .sorted(Comparator.comparing(this::turn)
                                 .thenComparing(this::isPress)
+                                .thenComparing(this::isKickback)
                                 .thenComparingDouble(
                                         c -> shape.candidate(c).fit().elbowStress())
                                 .thenComparing(c -> problem.option(c).key()))
@@ -194,6 +205,11 @@ final class Arrangement {
     private boolean isPress(Chosen c) {
         Candidate candidate = shape.candidate(c);
         return candidate.exercise().closingPress() || candidate.pick().loadShare() < 1;
+    }
+
+    /** Loaded where the muscle is short: never what a muscle begins with. */
+    private boolean isKickback(Chosen c) {
+        return shape.candidate(c).exercise().isCalled("kickback");
     }
 
     private Turn turn(Chosen c) {

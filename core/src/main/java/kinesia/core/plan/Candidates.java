@@ -15,6 +15,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.FirstLoads;
+import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
@@ -31,6 +32,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Sorts the catalogue into what this client may do here and now, and what is left out and why. */
 final class Candidates {
+    /** The rule by which a kinder form of the same comes first. */
+    static final String SAFER = "CHOICE-safer";
+
     private final PlanRequest request;
     private final Suitabilities suitabilities;
     private final FirstLoads first;
@@ -38,6 +42,7 @@ final class Candidates {
     private final List<Fit> fits = new ArrayList<>();
     private final Map<String, FirstLoad> firstLoads = new HashMap<>();
     private final Map<String, Reason> unused = new HashMap<>();
+    private final @Nullable Reason tooSoon;
 
     Candidates(
             ExerciseModel model,
@@ -61,6 +66,33 @@ final class Candidates {
         }
         onTheirRung(model);
         openersFirst();
+        tooSoon = tooSoon(model);
+    }
+
+    /** Whether what gives the method its character was done less than its days ago, in words; null when it was not. */
+    private @Nullable Reason tooSoon(ExerciseModel model) {
+        Method method = request.method();
+        return request.known().sets().stream()
+                .filter(s -> s.on().isBefore(request.visitOn())
+                        && s.on().plusDays(method.daysApart()).isAfter(request.visitOn()))
+                .filter(s -> model.catalogue().find(s.exerciseKey()).stream().anyMatch(method::isItsTrait))
+                .map(LoggedSet::on)
+                .max(Comparator.naturalOrder())
+                .map(last -> Reason.of(
+                                "METHOD-too-soon",
+                                Tag.PRACTICE,
+                                method.daysApart() + " days from one to the next",
+                                "Only the light work today: the heavy part comes once a week, was done on " + last
+                                        + " and may come again on " + last.plusDays(method.daysApart()) + ".",
+                                "The heavy part comes once a week.")
+                        .with("last", last))
+                .orElse(null);
+    }
+
+    /** Why the method's own part rests today; null when it does not. */
+    @Nullable
+    Reason tooSoon() {
+        return tooSoon;
     }
 
     /** What opens for its muscle is worth more than all else for it. */
@@ -118,7 +150,7 @@ final class Candidates {
         }
         if (fit.exercise().traits().risky() && !request.wishes().pinned().contains(key)) {
             sorted = sorted.not(Reason.of(
-                    "CHOICE-safer",
+                    SAFER,
                     Tag.HOUSE,
                     "an exercise with a risky end is planned only when it is pinned",
                     safer == null
@@ -211,6 +243,9 @@ final class Candidates {
     private Optional<Reason> against(Candidate c, Method.Dose dose) {
         if (c.mostSets() == 0) {
             return Optional.of(Objects.requireNonNull(c.why().get(Aspect.SETS)));
+        }
+        if (c.effort().value() < dose.leastEffort()) {
+            return Optional.of(Objects.requireNonNull(c.why().get(Aspect.EFFORT)));
         }
         FirstLoad first = request.carryovers().containsKey(c.exercise().key())
                 ? null

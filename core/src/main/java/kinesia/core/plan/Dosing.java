@@ -6,6 +6,7 @@ import java.util.Map;
 import kinesia.core.dose.Effort;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.reason.Numbers;
@@ -146,7 +147,13 @@ final class Dosing {
                                             + ": the next load is too big a step."));
             return carried.reps();
         }
-        if (request.newToTraining() && (method == null || method.high() < NEW_TO_TRAINING.high())) {
+        if (exercise.role() == Role.HOLD) {
+            return ownReps(exercise, why);
+        }
+        if (method != null && request.newToTraining() && method.high() >= NEW_TO_TRAINING.low()) {
+            // Of the method's range what is also right for somebody new.
+            method = new RepRange(Math.max(method.low(), NEW_TO_TRAINING.low()), method.high());
+        } else if (request.newToTraining()) {
             Reason reason = Reason.of(
                     "REPS-new",
                     Tag.PUB,
@@ -164,6 +171,10 @@ final class Dosing {
                             "REPS-method", method.low() + " to " + method.high() + " repetitions in this method."));
             return method;
         }
+        return ownReps(exercise, why);
+    }
+
+    private static RepRange ownReps(Exercise exercise, Map<Aspect, Reason> why) {
         why.put(
                 Aspect.REPS,
                 Reason.of(
@@ -196,8 +207,17 @@ final class Dosing {
     Effort effort(Exercise exercise, Map<Site, Double> stress, Map<Aspect, Reason> why) {
         boolean first = request.known().sets().isEmpty();
         Double method = dose.effort();
-        Effort effort = first ? FIRST_EFFORT : USUAL_EFFORT;
-        if (method != null && (!first || method < FIRST_EFFORT.value())) {
+        Effort effort = !first
+                ? USUAL_EFFORT
+                : dose.leastEffort() > FIRST_EFFORT.value() ? Effort.of(dose.leastEffort()) : FIRST_EFFORT;
+        if (first && dose.leastEffort() > FIRST_EFFORT.value()) {
+            why.put(
+                    Aspect.EFFORT,
+                    methodReason(
+                            "EFFORT-method",
+                            "Effort " + Numbers.plain(dose.leastEffort())
+                                    + " in a first session: the least that this way of working is done at."));
+        } else if (method != null && (!first || method < FIRST_EFFORT.value())) {
             effort = Effort.of(method);
             why.put(
                     Aspect.EFFORT,

@@ -104,7 +104,11 @@ final class FreeTime {
             }
         }
         if (!full.isEmpty()) {
-            return full.get(0) + ", and what works both in turn ends with it";
+            boolean inTurn = problem.sections().stream().anyMatch(s -> s.layout() == Method.Layout.PAIRS);
+            return full.get(0)
+                    + (inTurn
+                            ? ", and what works both in turn ends with it"
+                            : ", and there is no more of this way of working for the other side");
         }
         return Methods.OPEN_KEY.equals(request.method().key())
                 ? "what this place has and limits allow is used up"

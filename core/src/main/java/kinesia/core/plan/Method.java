@@ -15,6 +15,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param near keys of the methods to offer when this one cannot be kept, nearest first
  * @param note what belongs to the method and to no line of the plan; null when there is nothing
+ * @param asks how many exercises and rounds it is meant to have, best first; of those in one list the one worth most
+ * @param needs what it is not itself without, in words: refused where none of {@code asks} can be had; null when it bends
+ * @param daysApart days from one day with what gives it its character to the next; 0 for any
+ * @param opensWith what the session begins with; null when that is open
  * @param everyHead one exercise for each head that can have one
  * @param middleRange only the middle 80 % of each range is used
  * @param cuffs needs restriction cuffs and the clearance for them
@@ -25,6 +29,10 @@ public record Method(
         String what,
         List<String> near,
         @Nullable String note,
+        List<List<Ask>> asks,
+        @Nullable String needs,
+        int daysApart,
+        @Nullable For opensWith,
         boolean everyHead,
         boolean middleRange,
         boolean cuffs,
@@ -39,6 +47,7 @@ public record Method(
 
     public Method {
         near = List.copyOf(near);
+        asks = asks.stream().map(List::copyOf).toList();
         sections = List.copyOf(sections);
     }
 
@@ -59,6 +68,28 @@ public record Method(
 
         boolean linksItsPicks() {
             return this == PAIRS || this == BLOCKS;
+        }
+    }
+
+    /**
+     * The fewest exercises of each pick, in the order of the method, and the fewest rounds of each section; empty rounds for the
+     * section's own.
+     */
+    public record Ask(List<Integer> counts, List<Integer> rounds) {
+        /** Nothing but what picks and sections say themselves. */
+        static final Ask NOTHING = new Ask(List.of(), List.of());
+
+        public Ask {
+            counts = List.copyOf(counts);
+            rounds = List.copyOf(rounds);
+        }
+
+        int count(int pick) {
+            return counts.isEmpty() ? 0 : counts.get(pick);
+        }
+
+        int rounds(int section) {
+            return rounds.isEmpty() ? 0 : rounds.get(section);
         }
     }
 
@@ -91,6 +122,7 @@ public record Method(
      * @param mostReps how far later sets may go, with {@code setReps}
      * @param lightReps repetitions when every load there is, is light
      * @param effort target effort
+     * @param leastEffort what is done with less is not of this way of working; 0 for any
      * @param light pumping work that does not count as hard sets
      * @param stationS seconds a station lasts, whatever the repetitions
      * @param restS rest after a round or a set, trimmed to {@code trimToS} by 5 s a session; 0 where the load says it
@@ -103,6 +135,7 @@ public record Method(
             int mostReps,
             int lightReps,
             @Nullable Double effort,
+            double leastEffort,
             Exercise.@Nullable Tempo tempo,
             boolean light,
             int stationS,
@@ -136,20 +169,32 @@ public record Method(
         }
 
         String words() {
-            return this == ANY ? "exercises" : name().toLowerCase(Locale.ROOT);
+            return switch (this) {
+                case FLEXORS -> "the " + Head.Group.FLEXORS.where();
+                case EXTENSORS -> "the " + Head.Group.EXTENSORS.where();
+                case COMPANIONS -> "the shoulder";
+                case ANY -> "exercises";
+            };
         }
     }
 
     /** A filter that may give way. */
     public enum Bendable {
         ARMS,
-        LOADED_LONG
+        LOADED_LONG,
+        /** A press with a load; a push-up in its place. */
+        LOADED,
+        /** The implements; those of {@link Pick#orImplements} in their place. */
+        IMPLEMENTS
     }
 
     /**
      * A number of exercises of one kind.
      *
      * @param movements movements or single entries it is limited to; empty for any
+     * @param leaveOut movements or single entries it never takes
+     * @param orImplements what else will do where the implements give way
+     * @param loaded only with a load to lift
      * @param atSide only with the upper arm at the side
      * @param loadedLong only with the load where the muscle is long
      * @param overhead whether an upper arm above 120 degrees is allowed
@@ -162,10 +207,13 @@ public record Method(
             For purpose,
             Wanted count,
             List<String> movements,
+            List<String> leaveOut,
             List<Implement> implementChoices,
+            List<Implement> orImplements,
             List<Stance> stances,
             List<Exercise.Arms> arms,
             List<Role> roles,
+            boolean loaded,
             boolean atSide,
             boolean loadedLong,
             boolean overhead,
@@ -186,24 +234,30 @@ public record Method(
         /** The same with {@code given} filters given way. */
         boolean takesBent(Exercise exercise, LoadCurve curve, List<Bendable> given) {
             LoadCurve.Summary summary = curve.summary();
-            return drawsOn(exercise, given.contains(Bendable.ARMS))
+            return drawsOn(exercise, given)
+                    && (!loaded || given.contains(Bendable.LOADED) || exercise.bodyWeightShare() == 0)
                     && (!atSide
                             || (summary.largestElevationDeg() <= AT_SIDE_DEG && summary.largestExtensionDeg() <= 0.5))
                     && (overhead || summary.largestElevationDeg() <= OVERHEAD_DEG)
                     && (!loadedLong || given.contains(Bendable.LOADED_LONG) || isLoadedLong(summary));
         }
 
-        private boolean drawsOn(Exercise exercise, boolean anyArms) {
+        private boolean drawsOn(Exercise exercise, List<Bendable> given) {
             List<Role> wanted =
                     roles.isEmpty() ? List.of(purpose == For.COMPANIONS ? Role.COMPANION : Role.MAIN) : roles;
             return purpose.takes(exercise)
                     && wanted.contains(exercise.role())
-                    && (movements.isEmpty()
-                            || movements.stream().anyMatch(exercise::isCalled)
-                            || movements.contains(exercise.key()))
-                    && (implementChoices.isEmpty() || implementChoices.contains(exercise.implement()))
+                    && (movements.isEmpty() || isAmong(movements, exercise))
+                    && !isAmong(leaveOut, exercise)
+                    && (implementChoices.isEmpty()
+                            || implementChoices.contains(exercise.implement())
+                            || (given.contains(Bendable.IMPLEMENTS) && orImplements.contains(exercise.implement())))
                     && (stances.isEmpty() || stances.contains(exercise.stance()))
-                    && (anyArms || arms.isEmpty() || arms.contains(exercise.arms()));
+                    && (arms.isEmpty() || given.contains(Bendable.ARMS) || arms.contains(exercise.arms()));
+        }
+
+        private static boolean isAmong(List<String> names, Exercise exercise) {
+            return names.contains(exercise.key()) || names.stream().anyMatch(exercise::isCalled);
         }
 
         // Every lift begins where its muscle is longest: not loaded late is loaded long.
@@ -214,9 +268,14 @@ public record Method(
 
     /** Whether an entry is of a kind that the method uses, whoever the client is. */
     public boolean drawsOn(Exercise exercise) {
+        return sections.stream().flatMap(s -> s.picks().stream()).anyMatch(p -> p.drawsOn(exercise, p.bends()));
+    }
+
+    /** Whether {@code exercise} is of a kind that gives the method its character. */
+    boolean isItsTrait(Exercise exercise) {
         return sections.stream()
                 .flatMap(s -> s.picks().stream())
-                .anyMatch(p -> p.drawsOn(exercise, p.bends().contains(Bendable.ARMS)));
+                .anyMatch(p -> p.isTrait() && p.drawsOn(exercise, List.of()));
     }
 
     /** {@code exercise} over the range this method uses. */

@@ -4,12 +4,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Stance;
+import kinesia.core.plan.Method.Ask;
 import kinesia.core.plan.Method.Bendable;
 import kinesia.core.plan.Method.Dose;
 import kinesia.core.plan.Method.For;
@@ -64,7 +66,7 @@ public final class Methods {
             item.at("near").items().forEach(near -> near.oneOf("a method of this file", keys));
             item.at("sections").items().stream()
                     .flatMap(section -> section.at("picks").items().stream())
-                    .flatMap(pick -> pick.find("movements").stream())
+                    .flatMap(pick -> Stream.of("movements", "leave-out").flatMap(f -> pick.find(f).stream()))
                     .flatMap(movements -> movements.items().stream())
                     .forEach(movement -> movement.oneOf("a movement, entry or family", catalogue.names()));
         }
@@ -85,7 +87,20 @@ public final class Methods {
     }
 
     private static Method method(RuleFile item) {
-        item.onlyKeys("key", "name", "what", "near", "note", "every-head", "middle-range", "cuffs", "sections");
+        item.onlyKeys(
+                "key",
+                "name",
+                "what",
+                "near",
+                "note",
+                "asks",
+                "needs",
+                "days-apart",
+                "opens-with",
+                "every-head",
+                "middle-range",
+                "cuffs",
+                "sections");
         List<Section> sections =
                 item.at("sections").items().stream().map(Methods::section).toList();
         if (sections.stream().filter(s -> s.layout().linksItsPicks()).count() > 1) {
@@ -97,10 +112,35 @@ public final class Methods {
                 item.at("what").text(),
                 item.at("near").texts(),
                 item.find("note").map(RuleFile::text).orElse(null),
+                asks(item, sections),
+                item.find("needs").map(RuleFile::text).orElse(null),
+                whole(item, "days-apart", 0),
+                item.find("opens-with").map(w -> w.choice(For.class)).orElse(null),
                 yes(item, "every-head", false),
                 yes(item, "middle-range", false),
                 yes(item, "cuffs", false),
                 sections);
+    }
+
+    private static List<List<Ask>> asks(RuleFile item, List<Section> sections) {
+        int picks = sections.stream().mapToInt(s -> s.picks().size()).sum();
+        return item.find("asks")
+                .map(ranks -> ranks.items().stream()
+                        .map(rank -> rank.items().stream()
+                                .map(ask -> ask(ask, picks, sections.size()))
+                                .toList())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static Ask ask(RuleFile item, int picks, int sections) {
+        item.onlyKeys("counts", "rounds");
+        List<Integer> counts = wholes(item.at("counts"));
+        List<Integer> rounds = item.find("rounds").map(Methods::wholes).orElse(List.of());
+        if (counts.size() != picks || !(rounds.isEmpty() || rounds.size() == sections)) {
+            throw item.error("needs a count for each pick, and rounds for each section or none");
+        }
+        return new Ask(counts, rounds);
     }
 
     private static Section section(RuleFile item) {
@@ -114,6 +154,7 @@ public final class Methods {
                 "most-reps",
                 "light-reps",
                 "effort",
+                "least-effort",
                 "tempo",
                 "light",
                 "station",
@@ -133,6 +174,9 @@ public final class Methods {
                         whole(item, "most-reps", 0),
                         whole(item, "light-reps", 0),
                         item.find("effort").map(e -> e.within(1, 10, "effort")).orElse(null),
+                        item.find("least-effort")
+                                .map(e -> e.within(1, 10, "effort"))
+                                .orElse(0.0),
                         item.find("tempo").map(Methods::tempo).orElse(null),
                         yes(item, "light", false),
                         whole(item, "station", 0),
@@ -148,10 +192,13 @@ public final class Methods {
                 "for",
                 "count",
                 "movements",
+                "leave-out",
                 "implements",
+                "or-implements",
                 "stances",
                 "arms",
                 "roles",
+                "loaded",
                 "at-side",
                 "loaded-long",
                 "overhead",
@@ -164,10 +211,13 @@ public final class Methods {
                 purpose,
                 wanted(item.at("count")),
                 item.find("movements").map(RuleFile::texts).orElse(List.of()),
+                item.find("leave-out").map(RuleFile::texts).orElse(List.of()),
                 choices(item, "implements", Implement.class),
+                choices(item, "or-implements", Implement.class),
                 choices(item, "stances", Stance.class),
                 choices(item, "arms", Exercise.Arms.class),
                 choices(item, "roles", Role.class),
+                yes(item, "loaded", false),
                 yes(item, "at-side", false),
                 yes(item, "loaded-long", false),
                 yes(item, "overhead", true),

@@ -2,6 +2,7 @@ package kinesia.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -95,6 +96,9 @@ public final class Planner {
                     isOpen(request.method()) ? List.of(nothingFits(request, candidates)) : shape.refusals());
         }
         Solved solved = best(request, candidates, shape);
+        if (solved == null && request.method().needs() != null) {
+            return PlanResult.refused(List.of(without(request.method().needs(), request, candidates, shape)));
+        }
         if (solved == null) {
             PlanRequest unspared = request.within(List.of());
             boolean spared = !request.stressBudgets().isEmpty()
@@ -108,10 +112,25 @@ public final class Planner {
         }
         shape = solved.shape();
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
-        List<Unit> units = units(shape, solved, slots);
-        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, shape.candidates());
+        List<Unit> units = units(request, shape, solved, slots);
+        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, shape.allCandidates());
         units.addAll(careAfter(request, units, warmUp));
         return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
+    }
+
+    /** Why what the method is not itself without cannot be had: the first thing that would make room for it. */
+    private static Reason without(String needs, PlanRequest request, Candidates candidates, Shape shape) {
+        PlanRequest longer = request.lasting(PlanRequest.LONGEST_MINUTES);
+        if (best(longer, candidates, new Shape(longer, candidates, true)) != null) {
+            return shape.without(needs, request.minutes() + " minutes have no room for that");
+        }
+        PlanRequest unspared = longer.within(List.of());
+        if (best(unspared, candidates, new Shape(unspared, candidates, true)) != null) {
+            return shape.without(needs, "that is more than the sore place may take today");
+        }
+        List<List<Method.Ask>> asks = request.method().asks();
+        return shape.lacksFor(asks.get(asks.size() - 1).get(0))
+                .orElseGet(() -> shape.without(needs, "the sets of this visit are too few for that"));
     }
 
     /** Care work in the time that {@code work} leaves. */
@@ -137,7 +156,7 @@ public final class Planner {
         whyNot.addAll(slots.outranked());
         List<Reason> bends = new ArrayList<>(shape.bends());
         bends.addAll(solved.bends());
-        bends.addAll(new Bends(request, shape, solved.problem(), solved.solution()).reasons());
+        new Bends(request, shape, solved.problem(), solved.solution()).reason().ifPresent(bends::add);
         units.stream()
                 .flatMap(u -> u.slots().stream())
                 .flatMap(s -> Stream.ofNullable(s.why().get(Plan.Aspect.REPS)))
@@ -216,15 +235,29 @@ public final class Planner {
     }
 
     private static @Nullable Solved solved(PlanRequest request, Shape shape) {
-        int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.candidates());
+        Method method = request.method();
+        for (List<Method.Ask> rank : method.asks()) {
+            Optional<Solved> best = rank.stream()
+                    .filter(shape::hasEnoughFor)
+                    .flatMap(ask -> Stream.ofNullable(solved(request, shape, ask)))
+                    .max(Comparator.comparingDouble(s -> s.solution().value()));
+            if (best.isPresent()) {
+                return best.get();
+            }
+        }
+        return method.needs() == null ? solved(request, shape, Method.Ask.NOTHING) : null;
+    }
+
+    private static @Nullable Solved solved(PlanRequest request, Shape shape, Method.Ask ask) {
+        int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.allCandidates());
         if (request.method().everyHead()) {
-            SessionProblem every = shape.problem(available, true);
+            SessionProblem every = shape.problem(available, true, ask);
             Solution solution = Steady.solve(every);
             if (solution != null) {
                 return new Solved(shape, every, solution, List.of());
             }
         }
-        SessionProblem problem = shape.problem(available, false);
+        SessionProblem problem = shape.problem(available, false, ask);
         Solution solution = Steady.solve(problem);
         if (solution == null || solution.chosen().isEmpty()) {
             return null;
@@ -240,9 +273,10 @@ public final class Planner {
         return new Solved(shape, problem, solution, bends);
     }
 
-    private static List<Unit> units(Shape shape, Solved solved, Slots slots) {
+    private static List<Unit> units(PlanRequest request, Shape shape, Solved solved, Slots slots) {
         List<Unit> units = new ArrayList<>();
-        for (Arrangement.Group group : new Arrangement(shape, solved.problem()).of(solved.solution())) {
+        for (Arrangement.Group group :
+                new Arrangement(shape, solved.problem(), request.method().opensWith()).of(solved.solution())) {
             Shape.Section section = shape.sections().get(group.section());
             Method.Dose dose = section.method().dose();
             units.add(new Unit(
@@ -325,15 +359,19 @@ public final class Planner {
         long flexors = Objects.requireNonNull(left.get(Head.Group.FLEXORS));
         long extensors = Objects.requireNonNull(left.get(Head.Group.EXTENSORS));
         boolean pinned = !request.wishes().pinned().isEmpty();
+        PlanRequest longer = request.lasting(PlanRequest.LONGEST_MINUTES);
+        boolean tooShort = best(longer, candidates, new Shape(longer, candidates, true)) != null;
         String exact = flexors == 0 && extensors == 0
                 ? "No exercise for the arm is left inside the limits with this equipment."
                         + " Dumbbells, a band or a new screen would make one possible."
                 : pinned
                         ? "What is pinned does not fit together with the time, the sets of this week and the limits."
                                 + " Fewer pins or more minutes would make it possible."
-                        : "The " + request.minutes()
-                                + " minutes are too short for this way of working after the warm-up,"
-                                + " or its sets are more than this week allows. More minutes would make it possible.";
+                        : tooShort
+                                ? "The " + request.minutes()
+                                        + " minutes are too short for this way of working after the warm-up."
+                                        + " More minutes would make it possible."
+                                : "This way of working has more sets than this visit may have.";
         return Reason.of(
                         "PLAN-nothing-fits",
                         Tag.HOUSE,

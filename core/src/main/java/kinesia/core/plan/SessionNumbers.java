@@ -47,7 +47,7 @@ final class SessionNumbers {
     }
 
     /** The problem with {@code availableS} seconds for the work. */
-    SessionProblem problem(int availableS, boolean everyHead) {
+    SessionProblem problem(int availableS, boolean everyHead, Method.Ask ask) {
         List<SessionProblem.Section> numbers = new ArrayList<>();
         for (Shape.Section section : sections) {
             List<SessionProblem.Pick> picks = new ArrayList<>();
@@ -56,7 +56,7 @@ final class SessionNumbers {
                         column(section.layout(), choice.pick()),
                         choice.candidates().isEmpty()
                                 ? 0
-                                : choice.pick().count().fewest(),
+                                : Math.max(choice.pick().count().fewest(), ask.count(choice.place())),
                         choice.pick().count().wanted(),
                         choice.candidates().stream()
                                 .map(c -> option(section, c))
@@ -65,7 +65,7 @@ final class SessionNumbers {
             Method.Dose dose = section.method().dose();
             numbers.add(new SessionProblem.Section(
                     section.layout(),
-                    section.fewestRounds(),
+                    Math.max(section.fewestRounds(), ask.rounds(section.place())),
                     section.mostRounds(),
                     section.layout() == Layout.CIRCUIT ? section.rest().seconds() - dose.changeOverS() : 0,
                     picks));

@@ -2,27 +2,43 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.core.dose.OneRepMax;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Method.Layout;
+import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 
 /** A method bent to one client's day: its sections with the exercises they may hold, and the numbers of the problem. */
 final class Shape {
+    // Weighs a reason that only today's dose gives over any number of others.
+    private static final long FEW_STEPS = 1000;
+
     private final PlanRequest request;
+    private final Candidates candidates;
     private final boolean inTurn;
     private final List<Section> sections = new ArrayList<>();
     private final List<Reason> bends = new ArrayList<>();
     private final List<Reason> refusals = new ArrayList<>();
+    // Picks that have something to work for and nothing to do it with.
+    private final Set<Integer> missing = new HashSet<>();
+    // Picks that ask for an object of the house, and whether any is in reach.
+    private int objects;
+    private boolean anyObject;
 
-    /** A section with what each of its picks chooses among. */
+    /** A section, its place in the method, and what each of its picks chooses among. */
     record Section(
+            int place,
             Method.Section method,
             Layout layout,
             int fewestRounds,
@@ -30,12 +46,13 @@ final class Shape {
             RestAndTime.Rest rest,
             List<Choice> choices) {}
 
-    /** A pick and its candidates. */
-    record Choice(Method.Pick pick, List<Candidate> candidates) {}
+    /** A pick, its place among all picks of the method, and its candidates. */
+    record Choice(int place, Method.Pick pick, List<Candidate> candidates) {}
 
     /** {@code inTurn} false works pairs and blocks one exercise after the other: their partners cannot stand together. */
     Shape(PlanRequest request, Candidates candidates, boolean inTurn) {
         this.request = request;
+        this.candidates = candidates;
         this.inTurn = inTurn;
         Method method = request.method();
         Set<String> named = method.sections().stream()
@@ -47,13 +64,18 @@ final class Shape {
                 .filter(g -> request.setsFor(g) > 0)
                 .toList();
         boolean first = true;
+        int place = 0;
         boolean moreBehind = request.setsFor(Head.Group.EXTENSORS) > request.setsFor(Head.Group.FLEXORS);
-        for (Method.Section section : method.sections()) {
-            if (section.forMoreBehind() && !moreBehind) {
-                continue;
+        for (int s = 0; s < method.sections().size(); s++) {
+            Method.Section section = method.sections().get(s);
+            if (!section.forMoreBehind() || moreBehind) {
+                sections.add(section(s, place, candidates, named, groups, first));
+                first = false;
             }
-            sections.add(section(section, candidates, named, groups, first));
-            first = false;
+            place += section.picks().size();
+        }
+        if (objects > 0 && !anyObject) {
+            refusals.add(cannot("there is no object of the house here that fits", List.of()));
         }
         if (!inTurn) {
             bends.add(methodReason(
@@ -62,33 +84,48 @@ final class Shape {
                             + " standing in every round."));
         }
         if (sections.stream().allMatch(s -> s.choices().isEmpty())) {
-            refusals.add(
-                    cannot("it has nothing to offer for the part of the arm that has sets left this week", List.of()));
+            refusals.add(cannot(
+                    "there is nothing for the part of the arm that has sets left this week",
+                    against(method.sections().get(0).picks().get(0), candidates)));
         }
     }
 
     private Section section(
-            Method.Section section, Candidates candidates, Set<String> named, List<Head.Group> groups, boolean first) {
+            int at, int firstPick, Candidates candidates, Set<String> named, List<Head.Group> groups, boolean first) {
+        Method.Section section = request.method().sections().get(at);
         List<Choice> choices = new ArrayList<>();
-        for (Method.Pick pick : section.picks()) {
-            if (!concerns(pick, groups, section.dose().light())) {
+        for (int p = 0; p < section.picks().size(); p++) {
+            Method.Pick pick = section.picks().get(p);
+            Reason tooSoon = pick.isTrait() ? candidates.tooSoon() : null;
+            if (tooSoon != null) {
+                bends.add(tooSoon);
+            }
+            if (tooSoon != null || !concerns(pick, groups, section.dose().light())) {
                 continue;
             }
             List<Candidate> found = bent(section, pick, candidates).stream()
                     .filter(c -> pick.repeats() || !named.contains(c.exercise().key()))
                     .filter(c -> !SessionNumbers.isOnFloor(c.exercise()) || mayGoDown(section.layout()))
                     .toList();
+            objects += pick.orImplements().isEmpty() ? 0 : 1;
+            anyObject |= found.stream()
+                    .anyMatch(c -> pick.implementChoices().contains(c.exercise().implement()));
             if (found.isEmpty() && pick.count().fewest() > 0) {
                 if (canGoOneSided(section, pick)) {
                     bends.add(nothingFor(pick, candidates));
+                    missing.add(firstPick + p);
                     continue;
                 }
-                refusals.add(
-                        cannot("limits and this place leave nothing for " + pick.what(), against(pick, candidates)));
+                refusals.add(cannot(
+                        isOnlyTooEasy(section, pick, candidates)
+                                ? "its work is done at effort "
+                                        + Numbers.plain(section.dose().leastEffort()) + " or more"
+                                : "there is nothing for " + pick.what(),
+                        against(pick, candidates)));
             } else if (found.isEmpty() && pick.isTrait()) {
                 bends.add(nothingFor(pick, candidates));
             }
-            choices.add(new Choice(pick, found));
+            choices.add(new Choice(firstPick + p, pick, found));
         }
         boolean partners =
                 choices.stream().map(c -> c.pick().purpose()).distinct().count() > 1;
@@ -98,6 +135,7 @@ final class Shape {
         }
         RestAndTime.Rest rest = rest(section.dose(), choices, first);
         return new Section(
+                at,
                 section,
                 layout,
                 section.rounds().fewest(),
@@ -140,9 +178,21 @@ final class Shape {
         };
     }
 
+    /** Whether there are exercises for {@code pick} and only the effort they are done with today is too low. */
+    private static boolean isOnlyTooEasy(Method.Section section, Method.Pick pick, Candidates candidates) {
+        return section.dose().leastEffort() > 0
+                && candidates.fits().stream()
+                        .anyMatch(f -> f.isAllowed()
+                                && candidates.unused(f.exercise().key()) != null
+                                && pick.takes(f.full(), f.curve()));
+    }
+
     /** A pick of the front or back of the arm may be left out when the section has the other, and nothing special is asked. */
     private static boolean canGoOneSided(Method.Section section, Method.Pick pick) {
-        boolean special = !pick.movements().isEmpty() || !pick.roles().isEmpty();
+        boolean special = pick.isTrait()
+                || !pick.movements().isEmpty()
+                || pick.purpose() == Method.For.COMPANIONS
+                || section.dose().leastEffort() > 0;
         return !special && section.picks().stream().anyMatch(p -> p.purpose() != pick.purpose());
     }
 
@@ -161,10 +211,14 @@ final class Shape {
                         "METHOD-bends",
                         switch (bendable) {
                             case ARMS ->
-                                "No exercise for the " + pick.purpose().words()
+                                "No exercise for " + pick.purpose().words()
                                         + " works arm by arm here; both arms work together.";
+                            case LOADED -> "No press with a load fits here; a push-up takes its place.";
+                            case IMPLEMENTS ->
+                                "No object of the house fits for "
+                                        + pick.purpose().words() + "; a band or the body's own weight takes its place.";
                             case LOADED_LONG ->
-                                "No exercise for the " + pick.purpose().words()
+                                "No exercise for " + pick.purpose().words()
                                         + " is loaded where the muscle is long; the load comes later in the lift.";
                         }));
             }
@@ -175,13 +229,13 @@ final class Shape {
     private Reason nothingFor(Method.Pick pick, Candidates candidates) {
         List<Reason> against = against(pick, candidates);
         String because = against.isEmpty() ? "" : " " + against.get(0).exact();
-        return methodReason("METHOD-left-out", "Without " + pick.what() + ": nothing of the kind is left." + because);
+        return methodReason("METHOD-left-out", "Without " + pick.what() + "." + because);
     }
 
     private Reason oneSided(Method.Pick left) {
         return methodReason(
                 "METHOD-one-sided",
-                "Only the " + left.purpose().words() + " work today, one exercise after the other instead of in turn.");
+                "Only " + left.purpose().words() + " works today, one exercise after the other instead of in turn.");
     }
 
     private Reason cannot(String why, List<Reason> against) {
@@ -201,16 +255,35 @@ final class Shape {
                 .with("method", request.method().name());
     }
 
-    /** What stands against the exercises a pick is after: the reason that takes out most of them first. */
+    /**
+     * What stands against the exercises a pick is after, the likeliest to be mended first: what only today's dose is against,
+     * then limits and loads, then what this place does not have; of those what takes out most, and of loads the nearest one.
+     */
     private static List<Reason> against(Method.Pick pick, Candidates candidates) {
-        Map<Reason, Long> counts = candidates.fits().stream()
-                .filter(f -> !f.isAllowed() && pick.takes(f.full(), f.curve()))
-                .flatMap(f -> f.against().stream())
-                .collect(Collectors.groupingBy(r -> r, java.util.LinkedHashMap::new, Collectors.counting()));
+        Map<Reason, Long> counts = new LinkedHashMap<>();
+        candidates.fits().stream()
+                .filter(f -> pick.takesBent(f.full(), f.curve(), pick.bends()))
+                .sorted(Comparator.comparingDouble(
+                        f -> f.loads().isEmpty() ? 0 : f.loads().lightest().kg() / Math.max(0.1, f.boundKg())))
+                .forEach(f -> (f.isAllowed()
+                                ? Stream.ofNullable(
+                                        candidates.unused(f.exercise().key()))
+                                : f.against().stream())
+                        .forEach(r -> counts.merge(r, f.isAllowed() ? FEW_STEPS : 1L, Long::sum)));
         return counts.entrySet().stream()
-                .sorted(Map.Entry.<Reason, Long>comparingByValue().reversed())
+                .sorted(Comparator.comparingInt((Map.Entry<Reason, Long> e) -> mendedLast(e.getKey()))
+                        .thenComparing(
+                                Map.Entry.<Reason, Long>comparingByValue().reversed()))
                 .map(Map.Entry::getKey)
                 .toList();
+    }
+
+    private static int mendedLast(Reason reason) {
+        return switch (reason.ruleId()) {
+            case Suitability.MISSING -> 1;
+            case Candidates.SAFER -> 2;
+            default -> 0;
+        };
     }
 
     List<Section> sections() {
@@ -235,15 +308,54 @@ final class Shape {
     }
 
     /** Everything a pick may choose, once each. */
-    List<Candidate> candidates() {
+    List<Candidate> allCandidates() {
         return sections.stream()
                 .flatMap(s -> s.choices().stream())
                 .flatMap(c -> c.candidates().stream())
                 .toList();
     }
 
+    /** Whether there is enough to choose among for what {@code ask} says, whatever it takes of time and sets. */
+    boolean hasEnoughFor(Method.Ask ask) {
+        return missing.stream().allMatch(p -> ask.count(p) == 0)
+                && sections.stream()
+                        .allMatch(s -> ask.rounds(s.place()) <= s.mostRounds()
+                                && s.choices().stream().allMatch(c -> ask.count(c.place()) <= movements(c)));
+    }
+
+    /** How many movements a pick may choose among. */
+    static long movements(Choice choice) {
+        return choice.candidates().stream()
+                .map(c -> c.exercise().alike())
+                .distinct()
+                .count();
+    }
+
+    /** What keeps from having what {@code ask} says, where there is too little to choose among; empty when there is enough. */
+    Optional<Reason> lacksFor(Method.Ask ask) {
+        int place = 0;
+        for (Method.Section section : request.method().sections()) {
+            for (Method.Pick pick : section.picks()) {
+                int at = place++;
+                boolean lacks = missing.contains(at)
+                        || sections.stream()
+                                .flatMap(s -> s.choices().stream())
+                                .anyMatch(c -> c.place() == at && movements(c) < ask.count(at));
+                if (ask.count(at) > 0 && lacks) {
+                    return Optional.of(cannot("there is too little for " + pick.what(), against(pick, candidates)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Why what the method is not itself without cannot be had. */
+    Reason without(String needs, String why) {
+        return cannot("it needs " + needs + ", and " + why, List.of());
+    }
+
     /** The problem with {@code availableS} seconds for the work. */
-    SessionProblem problem(int availableS, boolean everyHead) {
-        return new SessionNumbers(request, sections).problem(availableS, everyHead);
+    SessionProblem problem(int availableS, boolean everyHead, Method.Ask ask) {
+        return new SessionNumbers(request, sections).problem(availableS, everyHead, ask);
     }
 }

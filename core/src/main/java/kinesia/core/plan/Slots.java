@@ -75,7 +75,7 @@ final class Slots {
                 sets,
                 reps,
                 usual(c, reps),
-                setReps(dose, reps),
+                setReps(dose, sets, reps),
                 dose.stationS(),
                 start.load(),
                 c.pick().loadShare(),
@@ -108,8 +108,11 @@ final class Slots {
         return carried != null && !carried.ownAim() && carried.reps().equals(reps) ? carried.usual() : reps;
     }
 
-    private static List<Integer> setReps(Method.Dose dose, RepRange reps) {
-        return dose.setReps().stream().map(r -> Math.min(r, reps.high())).toList();
+    private static List<Integer> setReps(Method.Dose dose, int sets, RepRange reps) {
+        return dose.setReps().stream()
+                .limit(sets)
+                .map(r -> Math.min(r, reps.high()))
+                .toList();
     }
 
     private static Map<Side, Plan.SideDose> sides(Candidate c, Load load) {
@@ -227,7 +230,7 @@ final class Slots {
     /** Every exercise that could be done today and is not, with what it would take to be in. */
     List<WhyNot> outranked() {
         Map<String, WhyNot> all = new LinkedHashMap<>();
-        for (Candidate c : shape.candidates()) {
+        for (Candidate c : shape.allCandidates()) {
             String key = c.exercise().key();
             if (!isChosen(c) && !all.containsKey(key)) {
                 all.put(key, new WhyNot(key, c.exercise().name(), false, reasons(c)));

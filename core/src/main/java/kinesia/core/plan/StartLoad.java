@@ -48,7 +48,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         double most = share(request, c, dose, first.kg(), USUAL_REPS, c.reps().low());
         boolean sore = request.soreSites().stream()
                 .anyMatch(s -> c.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);
-        Optional<Load> reached = loads.atMost(sore ? most : most * (1 + A_LITTLE));
+        // What cuffs may lift at most is a bound.
+        Optional<Load> reached = loads.atMost(sore || request.method().cuffs() ? most : most * (1 + A_LITTLE));
         return reached.map(load -> predicted(c, load, first, most)).orElseGet(() -> aLittleHeavy(loads, first));
     }
 

@@ -23,6 +23,8 @@ import kinesia.core.screening.Limit;
  * @param against the reasons of every limit that rules it out; empty when it may be done
  */
 record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reason> against) {
+    /** The rule that leaves out what this place has not got. */
+    static final String MISSING = "EQUIPMENT-missing";
 
     static Suitability of(
             ExerciseModel model,
@@ -57,7 +59,7 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
         return missing.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Reason.of(
-                                "EQUIPMENT-missing",
+                                MISSING,
                                 Tag.HOUSE,
                                 "all of " + String.join(", ", exercise.equipment()),
                                 "This place has no " + String.join(" and no ", missing) + ".",

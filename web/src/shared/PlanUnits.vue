@@ -72,6 +72,14 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             </dd>
             <dt>tempo</dt>
             <dd>{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</dd>
+            <template v-if="s.manner?.loweringOnly">
+              <dt>how</dt>
+              <dd>lowering only</dd>
+            </template>
+            <template v-if="s.manner?.note">
+              <dt>note</dt>
+              <dd>{{ s.manner.note }}</dd>
+            </template>
             <template v-if="s.why.ARMS">
               <dt>arms</dt>
               <dd class="copper">

@@ -15,9 +15,10 @@ export function rounds(unit: Unit): string {
   return `${most} ${word}${most === 1 ? '' : 's'}`
 }
 
-/** Repetitions of a slot: a range, set by set, or the clock's seconds. */
-export function slotReps(slot: Pick<Slot, 'reps' | 'setReps' | 'stationSeconds'>): string {
+/** Repetitions of a slot: a range, set by set, to the last clean one, or the clock's seconds. */
+export function slotReps(slot: Pick<Slot, 'reps' | 'setReps' | 'stationSeconds' | 'manner'>): string {
   if (slot.stationSeconds) return `${slot.stationSeconds} s, about ${slot.reps.high}`
+  if (slot.manner?.toLastClean) return `to the last clean one (${reps(slot.reps)})`
   return slot.setReps?.length ? slot.setReps.join(', ') : reps(slot.reps)
 }
 

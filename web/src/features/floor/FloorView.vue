@@ -175,6 +175,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           />
         </div>
         <div class="words">
+          <p v-if="step.slot.manner?.loweringOnly" class="cue">
+            Lowering only: up with both arms or with help, down with the working arm.
+          </p>
+          <p v-if="step.slot.manner?.note" class="cue">{{ step.slot.manner.note }}</p>
           <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
           <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
           <p v-if="guide.up" class="updown">

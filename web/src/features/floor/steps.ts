@@ -79,8 +79,9 @@ export function repsIn(step: Step): number {
   return bySet.length ? bySet[Math.min(step.setNumber, bySet.length) - 1]! : step.slot.reps.high
 }
 
-/** The aim as it is shown: a range, or the repetitions of this set. */
+/** The aim as it is shown: a range, the repetitions of this set, or the last clean one. */
 export function aim(step: Step): string {
   const { low, high } = step.slot.reps
+  if (step.slot.manner?.toLastClean) return 'the last clean one'
   return step.slot.setReps?.length ? String(repsIn(step)) : low === high ? String(high) : `${low}–${high}`
 }

@@ -27,7 +27,14 @@ const emit = defineEmits<{
   ban: [key: string]
   swap: [out: string, into: string]
   write: [slot: number, change: object | null]
+  rest: [seconds: number]
+  inTurn: []
+  apart: []
 }>()
+function rested(e: Event) {
+  const seconds = Math.round(Number((e.target as HTMLInputElement).value))
+  if (seconds >= 0 && seconds <= 300) emit('rest', seconds)
+}
 const swapping = ref('')
 const guide = (key: string) => props.composed.figures.find((f) => f.exerciseKey === key)
 const figure = (key: string) => guide(key)?.figure
@@ -61,8 +68,30 @@ function swap(out: string, into: string) {
         <path d="M2 2h.01M6 2h.01M2 7h.01M6 7h.01M2 12h.01M6 12h.01" stroke-width="2.4" stroke-linecap="round" />
       </svg>
       <h3>{{ unitTitle(unit) }}</h3>
-      <span class="quiet">{{ rounds(unit) }}, rest {{ unit.restSeconds }} s</span>
+      <label v-if="written" class="quiet">
+        {{ rounds(unit) }}, rest
+        <input
+          type="number"
+          min="0"
+          max="300"
+          step="5"
+          class="rest"
+          :value="unit.restSeconds"
+          :aria-label="`Rest of ${unitTitle(unit)}, seconds`"
+          @change="rested"
+        />
+        s
+      </label>
+      <span v-else class="quiet">{{ rounds(unit) }}, rest {{ unit.restSeconds }} s</span>
       <span v-if="!unit.care" class="ms-auto">
+        <BButton v-if="written && !last" size="sm" variant="link" @click="emit('inTurn')">
+          In turn with the next
+          <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
+        </BButton>
+        <BButton v-if="written && unit.slots.length > 1" size="sm" variant="link" @click="emit('apart')">
+          One by one
+          <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
+        </BButton>
         <BButton size="sm" variant="link" :disabled="index === 0" @click="emit('move', -1)">
           Earlier
           <span class="visually-hidden">: {{ unitTitle(unit) }}</span>
@@ -115,7 +144,9 @@ function swap(out: string, into: string) {
           · effort {{ s.targetEffort }}
           <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
           · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
+          <template v-if="s.manner?.loweringOnly">· lowering only</template>
         </p>
+        <p v-if="s.manner?.note && !written" class="mb-0">{{ s.manner.note }}</p>
         <p v-if="guide(s.exerciseKey)?.homeAlone === false" class="at-home-words not-alone">
           Not alone at home: leave this one for a day when somebody stands by.
         </p>
@@ -201,6 +232,9 @@ article {
   gap: 0.8rem;
   align-items: center;
   padding: 0.3rem 0;
+}
+input.rest {
+  width: 4.2rem;
 }
 .fig {
   height: 4.5rem;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { Composition, SoreSite } from '@/shared/api/types'
+import type { Composition, SoreSite, WrittenUnit } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import { date, inUnits, warmUpDose } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -12,9 +12,10 @@ import BlockBoard from './BlockBoard.vue'
 import ComposeBars from './ComposeBars.vue'
 import ComposeControls from './ComposeControls.vue'
 import ComposeUnit from './ComposeUnit.vue'
-import { banned, moved, orderOf, pinned, rewritten, swapped, writtenFrom } from './composition'
+import { apart, banned, inTurn, moved, orderOf, pinned, rewritten, swapped, writtenFrom } from './composition'
 import TemplatesPart from './TemplatesPart.vue'
 import { useComposer } from './useComposer'
+import WhatIfPart from './WhatIfPart.vue'
 import WhyNotList from './WhyNotList.vue'
 
 /**
@@ -49,6 +50,9 @@ function move(index: number, by: number) {
 function write(unit: number, slot: number, to: object | null) {
   const next = rewritten(composition.value.written ?? [], unit, slot, to)
   if (next.length) change({ ...composition.value, written: next })
+}
+function rewrite(how: (units: WrittenUnit[]) => WrittenUnit[]) {
+  change({ ...composition.value, written: how(composition.value.written ?? []) })
 }
 function add() {
   if (!adding.value) return
@@ -138,6 +142,13 @@ const print = () => window.print()
               numbness or weakness.
             </p>
           </div>
+          <p v-for="lost in plan?.lostPins ?? []" :key="lost.exerciseKey" class="marked">
+            {{ lost.name }} was to be kept in, but not this time: {{ inUnits(lost.reasons[0]?.exact ?? '', units) }}
+            <BButton size="sm" variant="link" @click="change(pinned(composition, lost.exerciseKey))">
+              Let it go
+              <span class="visually-hidden">: {{ lost.name }}</span>
+            </BButton>
+          </p>
           <ul v-if="plan?.bends.length" class="bends">
             <li v-for="b in plan.bends" :key="b.exact">
               {{ inUnits(b.exact, units) }}
@@ -160,6 +171,9 @@ const print = () => window.print()
             @ban="(key) => change(banned(composition, key))"
             @swap="(out, into) => change(swapped(composition, out, into))"
             @write="(slot, to) => write(i, slot, to)"
+            @rest="(s) => rewrite((units) => units.map((u, n) => (n === i ? { ...u, restSeconds: s } : u)))"
+            @in-turn="rewrite((units) => inTurn(units, i))"
+            @apart="rewrite((units) => apart(units, i))"
           />
           <p v-if="plan?.free && !composition.written">
             {{ plan.free.reason.exact }}
@@ -192,6 +206,7 @@ const print = () => window.print()
               {{ name(key) }}, let in again
             </BButton>
           </p>
+          <WhatIfPart v-if="!composition.written" :client-id="id" :composition="composition" />
           <WhyNotList
             v-if="plan && !composition.written"
             :plan="plan"

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Composition, Plan, WrittenUnit } from '@/shared/api/types'
-import { banned, moved, orderOf, pinned, rewritten, swapped, writtenFrom } from './composition'
+import { apart, banned, inTurn, moved, orderOf, pinned, rewritten, setReps, swapped, writtenFrom } from './composition'
 
 const none: Composition = { pinned: [], banned: [], order: [] }
 const plan = {
@@ -47,5 +47,25 @@ describe('a composition worked on', () => {
     const fewer = rewritten(written, 0, 1, { sets: 1 }) as WrittenUnit[]
     expect(fewer[0]!.slots.map((s) => s.sets)).toEqual([3, 1])
     expect(rewritten(written, 1, 0, null)).toHaveLength(1)
+  })
+
+  it('puts exercises in turn and apart again', () => {
+    const slot = (exerciseKey: string) => ({ exerciseKey, sets: 2, reps: { low: 8, high: 12 } })
+    const alone = ['curl', 'press', 'hammer'].map((k) => ({
+      layout: 'STRAIGHT' as const,
+      restSeconds: 60,
+      slots: [slot(k)],
+    }))
+    const pair = inTurn(alone, 0)
+    expect(pair.map((u) => u.slots.map((s) => s.exerciseKey))).toEqual([['curl', 'press'], ['hammer']])
+    expect(pair[0]!.layout).toBe('PAIRS')
+    expect(inTurn(alone, 2)).toEqual(alone)
+    expect(apart(pair, 0)).toEqual(alone)
+  })
+
+  it('reads repetitions set by set', () => {
+    expect(setReps('30, 15 15')).toEqual([30, 15, 15])
+    expect(setReps('')).toBeUndefined()
+    expect(setReps('8-12')).toBeUndefined()
   })
 })

@@ -58,6 +58,9 @@ export function writtenFrom(plan: Plan): WrittenUnit[] {
       reps: s.reps,
       loadKg: s.load.kg,
       effort: s.targetEffort,
+      tempo: s.tempo,
+      setReps: s.setReps?.length ? s.setReps : undefined,
+      manner: s.manner,
     })),
   }))
 }
@@ -74,4 +77,29 @@ export function rewritten(units: WrittenUnit[], unit: number, slot: number, chan
           },
     )
     .filter((u) => u.slots.length > 0)
+}
+
+/** The unit at `at` worked in turn with the one after it, which closes up. */
+export function inTurn(units: WrittenUnit[], at: number): WrittenUnit[] {
+  const next = units[at + 1]
+  if (!next) return units
+  return units.flatMap((u, i) =>
+    i === at + 1 ? [] : i === at ? [{ ...u, layout: 'PAIRS' as const, slots: [...u.slots, ...next.slots] }] : [u],
+  )
+}
+
+/** The exercises of the unit at `at` worked one after the other. */
+export function apart(units: WrittenUnit[], at: number): WrittenUnit[] {
+  return units.flatMap((u, i) =>
+    i !== at ? [u] : u.slots.map((s) => ({ ...u, layout: 'STRAIGHT' as const, slots: [s] })),
+  )
+}
+
+/** "30, 15, 15" as numbers; undefined when it says something else or nothing. */
+export function setReps(words: string): number[] | undefined {
+  const numbers = words
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number)
+  return numbers.length && numbers.every((n) => Number.isInteger(n) && n > 0) ? numbers : undefined
 }

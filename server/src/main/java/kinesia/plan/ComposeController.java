@@ -41,6 +41,7 @@ import kinesia.core.plan.Planner;
 import kinesia.core.plan.SessionSums;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingBlock;
+import kinesia.core.plan.WhatIf;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
@@ -179,6 +180,24 @@ class ComposeController {
         }
         PlanResult result = visits.compose(request, ask.composition());
         return composed(request, result, marks(request, ask.composition()), differences(ask, result.plan(), who), who);
+    }
+
+    /** @param answers one thing different each */
+    record WhatIfView(List<WhatIf.Difference> answers) {}
+
+    /** What the session would hold with one thing different; nothing is stored. */
+    @Operation(
+            summary = "What would change this session",
+            description =
+                    "More minutes, less pain, a place cleared, a thing this room lacks: each asked of the same planner.")
+    @PostMapping("/api/plan/what-if")
+    @Transactional(readOnly = true)
+    WhatIfView whatIf(@RequestBody ComposeAsk ask, @AuthenticationPrincipal SignedIn who) {
+        PlanRequest request = ready(ask, who).request();
+        return new WhatIfView(
+                request == null
+                        ? List.of()
+                        : new WhatIf(planner).of(request, planner.plan(request).plan()));
     }
 
     /** A session written freely, held against limits, clock and budgets; it is marked and not refused. */

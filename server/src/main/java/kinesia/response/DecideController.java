@@ -371,7 +371,8 @@ class DecideController {
                     said.tempo() == null ? exercise.tempo() : said.tempo(),
                     model.stress(exercise, body, strength),
                     Map.of(),
-                    Map.of());
+                    Map.of(),
+                    null);
         }
 
         /** The load as the place names it, where it has just that one. */

@@ -71,6 +71,29 @@ class ComposeTest {
     }
 
     @Test
+    void what_would_change_a_session_is_one_line_each() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        JsonNode answers =
+                caller.post("/api/plan/what-if", ask(client, composition())).at("/answers");
+        assertThat(answers.findValuesAsText("kind")).contains("MINUTES", "PAIN", "CLEARED");
+        for (JsonNode answer : answers) {
+            assertThat(answer.at("/change").asText()).isNotBlank();
+            assertThat(answer.at("/then").asText()).isNotBlank().doesNotContain("worth");
+        }
+    }
+
+    @Test
+    void a_pin_that_cannot_be_kept_stands_beside_the_session_with_its_reason() throws Exception {
+        ObjectNode seated = composition().put("method", "seated");
+        seated.withArray("pinned").add("standing-curl");
+        Answer answer = caller.post("/api/plan/compose", ask(caller.clientId("Maren Oldvik"), seated));
+        assertThat(answer.at("/result/plan/units")).isNotEmpty();
+        assertThat(answer.at("/result/plan/lostPins/0/exerciseKey").asText()).isEqualTo("standing-curl");
+        assertThat(answer.at("/result/plan/lostPins/0/reasons/0/exact").asText())
+                .isNotBlank();
+    }
+
+    @Test
     void an_unknown_method_and_a_missing_client_are_refused_at_their_field() throws Exception {
         String client = caller.clientId("Maren Oldvik");
         Answer answer =

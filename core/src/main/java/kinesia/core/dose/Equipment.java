@@ -1,8 +1,12 @@
 package kinesia.core.dose;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.IntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import kinesia.core.arm.BandCalibration;
 import kinesia.core.exercise.Gear;
 import kinesia.core.reason.InvalidValue;
@@ -43,6 +47,11 @@ public record Equipment(
     private static final int MOST_BANDS = 8;
     private static final int MOST_OF_A_KIND = 60;
     private static final double HEAVIEST_KG = 100;
+    private static final int USUAL_DUMBBELLS_KG = 10;
+    private static final Map<String, String> ORDINARY = Map.of(
+            "dumbbells", "dumbbells of 1 to 10 kg",
+            "bands", "two bands, of 20 and 40 N at double length",
+            "cable stack", "a cable stack");
 
     /** Throws {@link InvalidValue} naming the field. */
     public Equipment {
@@ -105,6 +114,42 @@ public record Equipment(
                 // A closed door holds an anchor at any height; a post or bed leg up to the waist.
                 || furniture.contains("door anchor")
                 || (!high && furniture.contains("post"));
+    }
+
+    /** Whether {@link #with} can say what is usual of it. */
+    public static boolean isOrdinary(String item) {
+        return Gear.FURNITURE.contains(item) || ORDINARY.containsKey(item);
+    }
+
+    /** What is added by {@link #with}, in words. */
+    public static String ordinary(String item) {
+        return ORDINARY.getOrDefault(item, (item.matches("[aeiou].*") ? "an " : "a ") + item);
+    }
+
+    /** The same place with {@code item} as it is usual there [house]; an item that {@link #isOrdinary} takes. */
+    public Equipment with(String item) {
+        Set<String> more = Gear.FURNITURE.contains(item)
+                ? Stream.concat(furniture.stream(), Stream.of(item)).collect(Collectors.toSet())
+                : furniture;
+        boolean dumbbells = item.equals("dumbbells");
+        boolean twoBands = item.equals("bands");
+        boolean cable = item.equals("cable stack");
+        return new Equipment(
+                dumbbells
+                        ? IntStream.rangeClosed(1, USUAL_DUMBBELLS_KG)
+                                .mapToObj(kg -> (double) kg)
+                                .toList()
+                        : dumbbellsKg,
+                handle,
+                straightBar,
+                angledBar,
+                cable ? new Stack(2.5, 2.5, 50, 0) : stack,
+                twoBands ? List.of(new Band("thin band", 20), new Band("middle band", 40)) : bands,
+                more,
+                household,
+                fixtures,
+                machines,
+                alone);
     }
 
     private static void requireAtMost(String field, int size, int most) {

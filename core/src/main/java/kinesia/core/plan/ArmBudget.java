@@ -58,6 +58,11 @@ public final class ArmBudget {
         return budgets;
     }
 
+    /** What the place of {@code other} takes at its usual pain, as a share of what it takes at that of {@code now}. */
+    static double ratio(SoreSite other, SoreSite now) {
+        return weekly(other) / weekly(now);
+    }
+
     private static double weekly(SoreSite site) {
         int usual = site.usual().value();
         return usual >= HIGH_FROM ? HIGH_WEEK : usual >= MODERATE_FROM ? MODERATE_WEEK : QUIET_WEEK;

@@ -199,6 +199,7 @@ public record Method(
      * @param loadedLong only with the load where the muscle is long
      * @param overhead whether an upper arm above 120 degrees is allowed
      * @param repeats another form of a movement already used is welcome: a series
+     * @param lastClean each set ends with the last clean repetition
      * @param loadShare of the load it would have fresh, 0 to 1 [practice]
      * @param bends filters that give way when nothing is left, in that order
      * @param what what it is, for the sentence that says it was left out
@@ -218,6 +219,7 @@ public record Method(
             boolean loadedLong,
             boolean overhead,
             boolean repeats,
+            boolean lastClean,
             double loadShare,
             List<Bendable> bends,
             String what) {

@@ -203,6 +203,7 @@ public final class Methods {
                 "loaded-long",
                 "overhead",
                 "repeats",
+                "last-clean",
                 "load-share",
                 "bends",
                 "what");
@@ -222,6 +223,7 @@ public final class Methods {
                 yes(item, "loaded-long", false),
                 yes(item, "overhead", true),
                 yes(item, "repeats", false),
+                yes(item, "last-clean", false),
                 item.find("load-share")
                         .map(s -> s.within(0.05, 1, "of the load"))
                         .orElse(1.0),

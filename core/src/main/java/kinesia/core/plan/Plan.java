@@ -11,6 +11,7 @@ import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param bends where the method gave way, and to what
  * @param whyNot every exercise that is not in it, and why
  * @param free minutes that are left over, and which rule leaves them; null when there are none to speak of
+ * @param lostPins what the trainer fixed and cannot be in it, each with its one reason; null when all of it is
  */
 public record Plan(
         LocalDate visitOn,
@@ -36,7 +38,8 @@ public record Plan(
         List<Reason> bends,
         List<WhyNot> whyNot,
         List<Reason> notes,
-        @Nullable Free free) {
+        @Nullable Free free,
+        @Nullable List<WhyNot> lostPins) {
 
     public Plan {
         warmUp = List.copyOf(warmUp);
@@ -44,6 +47,7 @@ public record Plan(
         bends = List.copyOf(bends);
         whyNot = List.copyOf(whyNot);
         notes = List.copyOf(notes);
+        lostPins = lostPins == null || lostPins.isEmpty() ? null : List.copyOf(lostPins);
     }
 
     /** A plan that follows no method. */
@@ -56,7 +60,7 @@ public record Plan(
             Minutes minutes,
             List<WhyNot> whyNot,
             List<Reason> notes) {
-        this(visitOn, null, warmUp, units, restSeconds, restReason, minutes, List.of(), whyNot, notes, null);
+        this(visitOn, null, warmUp, units, restSeconds, restReason, minutes, List.of(), whyNot, notes, null, null);
     }
 
     /**
@@ -131,6 +135,7 @@ public record Plan(
      * @param stress at each site, relative to the site's reference exercise
      * @param sides what each arm does where they differ; an arm that is missing rests. Empty when they are alike
      * @param why a reason for each aspect
+     * @param manner how it is done beyond that; null for the usual way
      */
     public record Slot(
             String exerciseKey,
@@ -150,7 +155,8 @@ public record Plan(
             Exercise.Tempo tempo,
             Map<Site, Double> stress,
             Map<Side, SideDose> sides,
-            Map<Aspect, Reason> why) {
+            Map<Aspect, Reason> why,
+            @Nullable Manner manner) {
         public Slot {
             setReps = List.copyOf(setReps);
             stress = Map.copyOf(stress);
@@ -191,7 +197,8 @@ public record Plan(
                     tempo,
                     stress,
                     Map.of(),
-                    why);
+                    why,
+                    null);
         }
 
         /** Whether its tempo belongs to the way of working, so that no step is bridged with it. */
@@ -212,6 +219,26 @@ public record Plan(
             }
             int arms = this.arms == Exercise.Arms.IN_TURN && sides.size() == 1 ? 1 : this.arms.timesAsLong();
             return repsIn(round) * tempo.secondsPerRep() * arms;
+        }
+    }
+
+    /**
+     * How an exercise is done beyond sets and repetitions.
+     *
+     * @param toLastClean a set ends with the last clean repetition, whatever its number
+     * @param loweringOnly both arms or a helper bring it up, the working arm lowers it
+     * @param note what the trainer wrote to it, at most 200 characters; null when nothing
+     */
+    public record Manner(
+            boolean toLastClean,
+            boolean loweringOnly,
+            @Nullable String note) {
+        private static final int LONGEST_NOTE = 200;
+
+        public Manner {
+            if (note != null && note.length() > LONGEST_NOTE) {
+                throw new InvalidValue("note", "has more than " + LONGEST_NOTE + " characters");
+            }
         }
     }
 
@@ -256,7 +283,24 @@ public record Plan(
                     u.care()));
         }
         return new Plan(
-                visitOn, method, warmUp, lettered, restSeconds, restReason, minutes, bends, whyNot, notes, free);
+                visitOn,
+                method,
+                warmUp,
+                lettered,
+                restSeconds,
+                restReason,
+                minutes,
+                bends,
+                whyNot,
+                notes,
+                free,
+                lostPins);
+    }
+
+    /** The same with what was fixed and could not be kept. */
+    Plan without(List<WhyNot> pins) {
+        return new Plan(
+                visitOn, method, warmUp, units, restSeconds, restReason, minutes, bends, whyNot, notes, free, pins);
     }
 
     /** The slots of the main work, in order. */

@@ -33,6 +33,9 @@ public final class PlanCheck {
     private static final int MOST_UNITS = 12;
     private static final int MOST_SLOTS = 8;
     private static final int MOST_SETS = 6;
+    private static final int MOST_REPS = 60;
+    // Lowering takes about 3 s [practice]; faster, or a load that only lowers, is what "no fast lowering" leaves out.
+    private static final int SLOW_LOWERING_S = 3;
 
     private final Planner planner;
 
@@ -46,19 +49,53 @@ public final class PlanCheck {
      * @param sets 1 to 6
      * @param loadKg null for the load the planner would start with
      * @param effort null for the usual one
+     * @param tempo null for the exercise's own
+     * @param setReps repetitions set by set, 1 to 60 each; empty or null when all sets are alike
+     * @param manner null for the usual way
      */
     public record Written(
             String exerciseKey,
             int sets,
             Exercise.RepRange reps,
             @Nullable Double loadKg,
-            @Nullable Double effort) {
+            @Nullable Double effort,
+            Exercise.@Nullable Tempo tempo,
+            @Nullable List<Integer> setReps,
+            Plan.@Nullable Manner manner) {
         public Written {
             InvalidValue.requireWithin("sets", sets, 1, MOST_SETS, "sets");
+            setReps = setReps == null || setReps.isEmpty() ? null : List.copyOf(setReps);
+            if (setReps != null) {
+                InvalidValue.requireWithin("setReps", setReps.size(), sets, sets, "numbers, one for each set");
+                setReps.forEach(n -> InvalidValue.requireWithin("setReps", n, 1, MOST_REPS, "repetitions"));
+            }
+        }
+
+        /** Sets that are alike, done in the usual way. */
+        public Written(
+                String exerciseKey,
+                int sets,
+                Exercise.RepRange reps,
+                @Nullable Double loadKg,
+                @Nullable Double effort) {
+            this(exerciseKey, sets, reps, loadKg, effort, null, null, null);
+        }
+
+        private int fewestReps() {
+            return setReps == null
+                    ? reps.low()
+                    : setReps.stream().mapToInt(n -> n).min().orElse(reps.low());
+        }
+
+        private int mostReps() {
+            return setReps == null
+                    ? reps.high()
+                    : setReps.stream().mapToInt(n -> n).max().orElse(reps.high());
         }
 
         private Written times(int others) {
-            return new Written(exerciseKey, others, reps, loadKg, effort);
+            return new Written(
+                    exerciseKey, others, reps, loadKg, effort, tempo, others == sets ? setReps : null, manner);
         }
     }
 
@@ -78,6 +115,7 @@ public final class PlanCheck {
         EFFORT,
         REPS,
         SETS,
+        TEMPO,
         STRESS,
         CLOCK,
         SAME_MOVEMENT,
@@ -159,7 +197,7 @@ public final class PlanCheck {
         same(slotsOfAll, fits, marks);
         sets(request, slotsOfAll, fits, marks);
         stress(request, slotsOfAll, fits, marks);
-        List<WarmUp.Step> warmUp = SessionWarmUp.general(request);
+        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, candidates.fits());
         Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
         if (minutes.total() > request.minutes()) {
             marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));
@@ -198,12 +236,12 @@ public final class PlanCheck {
             }
         }
         for (Limit limit : LimitCheck.dosing(Limit.Kind.FEWEST_REPS, fit.full(), fit.stress(), limits)) {
-            if (one.reps().low() < limit.number()) {
+            if (one.fewestReps() < limit.number()) {
                 marks.add(new Mark(key, Kind.REPS, limit.reason()));
             }
         }
         for (Limit limit : LimitCheck.dosing(Limit.Kind.MOST_REPS, fit.full(), fit.stress(), limits)) {
-            if (one.reps().high() > limit.number()) {
+            if (one.mostReps() > limit.number()) {
                 marks.add(new Mark(key, Kind.REPS, limit.reason()));
             }
         }
@@ -212,6 +250,8 @@ public final class PlanCheck {
                 marks.add(new Mark(key, Kind.SETS, limit.reason()));
             }
         }
+        Exercise.Tempo tempo = one.tempo() == null ? fit.exercise().tempo() : one.tempo();
+        tempoMarks(request, fit, one, tempo, marks);
         Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
         why.put(Aspect.CHOICE, byHand());
         return new Slot(
@@ -222,12 +262,44 @@ public final class PlanCheck {
                 fit.exercise().movement(),
                 one.sets(),
                 one.reps(),
+                one.reps(),
+                one.setReps() == null ? List.of() : one.setReps(),
+                0,
                 load(request, candidates, fit, one, marks, why),
+                1,
                 one.loadKg() == null && !request.carryovers().containsKey(key),
                 effort,
-                fit.exercise().tempo(),
+                tempo,
                 fit.stress(),
-                why);
+                Map.of(),
+                why,
+                one.manner());
+    }
+
+    private static void tempoMarks(PlanRequest request, Fit fit, Written one, Exercise.Tempo tempo, List<Mark> marks) {
+        boolean lowers = one.manner() != null && one.manner().loweringOnly();
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.NO_FAST_LOWERING, fit.full(), fit.stress(), request.limits())) {
+            if (lowers || tempo.downS() < SLOW_LOWERING_S) {
+                marks.add(new Mark(one.exerciseKey(), Kind.TEMPO, limit.reason()));
+            }
+        }
+        for (Limit limit : LimitCheck.dosing(Limit.Kind.LONGEST_HOLD, fit.full(), fit.stress(), request.limits())) {
+            if (tempo.holdS() > limit.number()) {
+                marks.add(new Mark(one.exerciseKey(), Kind.TEMPO, limit.reason()));
+            }
+        }
+        if (lowers && request.newToTraining()) {
+            marks.add(new Mark(
+                    one.exerciseKey(),
+                    Kind.TEMPO,
+                    Reason.of(
+                            "CHECK-lowering-only",
+                            Tag.PRACTICE,
+                            "lowering only is for the experienced",
+                            "Lowering only is a heavy tool for people who have trained for a while; this client is new to"
+                                    + " training.",
+                            "That comes later.")));
+        }
     }
 
     private static Load load(
@@ -312,7 +384,7 @@ public final class PlanCheck {
                                         "CHECK-sets",
                                         budget.tag(),
                                         request.setsFor(group) + " hard sets",
-                                        sets + " hard sets for the " + group.word() + " are "
+                                        sets + " hard sets for the " + group.where() + " are "
                                                 + (sets - request.setsFor(group)) + " more than there are today. "
                                                 + budget.exact(),
                                         budget.plain())

@@ -173,6 +173,14 @@ public record PlanRequest(
         return with(c -> c.equipment = other);
     }
 
+    /** The same visit where other places are sore and limited. */
+    PlanRequest sore(List<SoreSite> sites, List<Limit> under) {
+        return with(c -> {
+            c.soreSites = sites;
+            c.limits = under;
+        });
+    }
+
     /** The same visit lasting {@code other} minutes. */
     PlanRequest lasting(int other) {
         return with(c -> c.minutes = other);
@@ -189,6 +197,8 @@ public record PlanRequest(
         private LocalDate visitOn = PlanRequest.this.visitOn;
         private int minutes = PlanRequest.this.minutes;
         private Equipment equipment = PlanRequest.this.equipment;
+        private List<Limit> limits = PlanRequest.this.limits;
+        private List<SoreSite> soreSites = PlanRequest.this.soreSites;
         private Map<String, Integer> inBlock = PlanRequest.this.inBlock;
         private Map<String, Reason> leftOut = PlanRequest.this.leftOut;
         private Map<Head.Group, SetBudget> budget = PlanRequest.this.budget;

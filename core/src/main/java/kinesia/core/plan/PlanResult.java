@@ -36,6 +36,11 @@ public record PlanResult(
     public record Substitute(
             String exerciseKey, String name, String compared, double secondsMore, Map<Site, Double> stress) {}
 
+    /** The same with {@code other} as its plan. */
+    PlanResult with(Plan other) {
+        return new PlanResult(other, refusals, nearest, blocked, substitutes);
+    }
+
     static PlanResult refused(List<Reason> reasons) {
         return new PlanResult(null, List.copyOf(reasons));
     }

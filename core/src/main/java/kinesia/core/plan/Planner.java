@@ -54,9 +54,16 @@ public final class Planner {
 
     /**
      * A plan for {@code request}, or why there is none and, for a method, the nearest that fits. Exercises of the block before
-     * are left out where others give each muscle as many sets.
+     * are left out where others give each muscle as many sets; what is pinned and cannot be kept is said.
      */
     public PlanResult plan(PlanRequest request) {
+        boolean mayBe = blocked(request).isEmpty() && againstMethod(request).isEmpty();
+        return request.wishes().pinned().isEmpty() || !mayBe
+                ? withNewExercises(request)
+                : new Pins(this).kept(request, this::withNewExercises);
+    }
+
+    private PlanResult withNewExercises(PlanRequest request) {
         PlanResult changed = planned(request);
         Optional<PlanRequest> staying = NewExercises.without(request);
         if (staying.isEmpty()) {
@@ -113,7 +120,7 @@ public final class Planner {
         shape = solved.shape();
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
         List<Unit> units = units(request, shape, solved, slots);
-        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, shape.allCandidates());
+        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, candidates.fits());
         units.addAll(careAfter(request, units, warmUp));
         return PlanResult.of(plan(request, shape, candidates, solved, slots, units, warmUp), slots.substitutes());
     }
@@ -182,7 +189,8 @@ public final class Planner {
                 open ? List.of() : bends.stream().distinct().toList(),
                 whyNot,
                 notes,
-                FreeTime.of(request, solved.problem(), solved.solution(), units, warmUp));
+                FreeTime.of(request, solved.problem(), solved.solution(), units, warmUp),
+                List.of());
     }
 
     /** The exercises there are for {@code request}: the catalogue's and the room's own. */
@@ -358,20 +366,16 @@ public final class Planner {
         }
         long flexors = Objects.requireNonNull(left.get(Head.Group.FLEXORS));
         long extensors = Objects.requireNonNull(left.get(Head.Group.EXTENSORS));
-        boolean pinned = !request.wishes().pinned().isEmpty();
         PlanRequest longer = request.lasting(PlanRequest.LONGEST_MINUTES);
         boolean tooShort = best(longer, candidates, new Shape(longer, candidates, true)) != null;
         String exact = flexors == 0 && extensors == 0
                 ? "No exercise for the arm is left inside the limits with this equipment."
                         + " Dumbbells, a band or a new screen would make one possible."
-                : pinned
-                        ? "What is pinned does not fit together with the time, the sets of this week and the limits."
-                                + " Fewer pins or more minutes would make it possible."
-                        : tooShort
-                                ? "The " + request.minutes()
-                                        + " minutes are too short for this way of working after the warm-up."
-                                        + " More minutes would make it possible."
-                                : "This way of working has more sets than this visit may have.";
+                : tooShort
+                        ? "The " + request.minutes()
+                                + " minutes are too short for this way of working after the warm-up."
+                                + " More minutes would make it possible."
+                        : "This way of working has more sets than this visit may have.";
         return Reason.of(
                         "PLAN-nothing-fits",
                         Tag.HOUSE,

@@ -140,8 +140,11 @@ final class SessionNumbers {
     }
 
     /** What may not be in a session twice: a movement, or in a series the same part of its range. */
-    private static String family(Candidate c) {
+    private String family(Candidate c) {
         String alike = c.exercise().alike();
+        if (request.wishes().pinned().contains(c.exercise().key())) {
+            return alike + " " + c.exercise().key();
+        }
         if (!c.pick().repeats()) {
             return alike;
         }

@@ -47,29 +47,22 @@ final class SessionWarmUp {
         return Math.max(WarmUp.shareSeconds(request.minutes()), brief);
     }
 
-    /** The steps before {@code units}, whose exercises are found among {@code candidates}. */
-    static List<WarmUp.Step> before(PlanRequest request, List<Unit> units, List<Candidate> candidates) {
+    /** The steps before {@code units}, whose exercises are found among {@code fits}. */
+    static List<WarmUp.Step> before(PlanRequest request, List<Unit> units, List<Fit> fits) {
         List<Warmed> exercises = new ArrayList<>();
         Set<Head.Group> begun = EnumSet.noneOf(Head.Group.class);
         for (Slot slot : units.stream().flatMap(u -> u.slots().stream()).toList()) {
-            Candidate candidate = candidates.stream()
-                    .filter(c -> c.exercise().key().equals(slot.exerciseKey()))
+            Fit fit = fits.stream()
+                    .filter(f -> f.exercise().key().equals(slot.exerciseKey()))
                     .findFirst()
                     .orElseThrow();
-            boolean companion = candidate.pick().purpose() == Method.For.COMPANIONS;
-            boolean first = !companion && begun.add(slot.group());
+            boolean first = fit.exercise().role().trainsTheArm() && begun.add(slot.group());
             if (first || loadsSore(request, slot)) {
-                exercises.add(
-                        new Warmed(candidate.exercise(), slot, candidate.fit().loads(), first));
+                exercises.add(new Warmed(fit.exercise().atTempo(slot.tempo()), slot, fit.loads(), first));
             }
         }
         int work = SessionClock.workSeconds(units);
         return new SessionWarmUp(request, exercises).within(Math.min(WarmUp.shareSeconds(request.minutes()), work));
-    }
-
-    /** The part before a session that was written by hand. */
-    static List<WarmUp.Step> general(PlanRequest request) {
-        return new SessionWarmUp(request, List.of()).within(WarmUp.shareSeconds(request.minutes()));
     }
 
     private List<WarmUp.Step> within(int most) {

@@ -32,6 +32,8 @@ final class Shape {
     private final List<Reason> refusals = new ArrayList<>();
     // Picks that have something to work for and nothing to do it with.
     private final Set<Integer> missing = new HashSet<>();
+    // Movements of what is pinned: no other form of them beside it.
+    private final Set<String> pinned;
     // Picks that ask for an object of the house, and whether any is in reach.
     private int objects;
     private boolean anyObject;
@@ -59,6 +61,11 @@ final class Shape {
                 .flatMap(s -> s.picks().stream())
                 .filter(Method.Pick::repeats)
                 .flatMap(p -> p.movements().stream())
+                .collect(Collectors.toSet());
+        pinned = candidates.fits().stream()
+                .filter(f -> f.isAllowed()
+                        && request.wishes().pinned().contains(f.exercise().key()))
+                .map(f -> f.exercise().alike())
                 .collect(Collectors.toSet());
         List<Head.Group> groups = Arrays.stream(Head.Group.values())
                 .filter(g -> request.setsFor(g) > 0)
@@ -103,8 +110,13 @@ final class Shape {
             if (tooSoon != null || !concerns(pick, groups, section.dose().light())) {
                 continue;
             }
-            List<Candidate> found = bent(section, pick, candidates).stream()
-                    .filter(c -> pick.repeats() || !named.contains(c.exercise().key()))
+            List<Candidate> found = withPinned(section, pick, candidates, bent(section, pick, candidates)).stream()
+                    .filter(c -> pick.repeats()
+                            || isPinned(c)
+                            || !named.contains(c.exercise().key()))
+                    .filter(c -> pick.repeats()
+                            || isPinned(c)
+                            || !pinned.contains(c.exercise().alike()))
                     .filter(c -> !SessionNumbers.isOnFloor(c.exercise()) || mayGoDown(section.layout()))
                     .toList();
             objects += pick.orImplements().isEmpty() ? 0 : 1;
@@ -224,6 +236,23 @@ final class Shape {
             }
         }
         return found;
+    }
+
+    /** {@code found} and what is pinned and of this pick once everything that may give way has. */
+    private List<Candidate> withPinned(
+            Method.Section section, Method.Pick pick, Candidates candidates, List<Candidate> found) {
+        List<Candidate> all = new ArrayList<>(found);
+        if (!request.wishes().pinned().isEmpty() && !pick.bends().isEmpty()) {
+            Set<String> there = found.stream().map(c -> c.exercise().key()).collect(Collectors.toSet());
+            candidates.of(section, pick, pick.bends(), bends).stream()
+                    .filter(c -> isPinned(c) && !there.contains(c.exercise().key()))
+                    .forEach(all::add);
+        }
+        return all;
+    }
+
+    private boolean isPinned(Candidate candidate) {
+        return request.wishes().pinned().contains(candidate.exercise().key());
     }
 
     private Reason nothingFor(Method.Pick pick, Candidates candidates) {

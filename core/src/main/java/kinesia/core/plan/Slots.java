@@ -84,7 +84,8 @@ final class Slots {
                 c.exercise().tempo(),
                 c.stress(),
                 sides(c, start.load()),
-                why);
+                why,
+                c.pick().lastClean() ? new Plan.Manner(true, false, null) : null);
     }
 
     private int sets(Chosen chosen, Candidate c, Map<Aspect, Reason> why) {

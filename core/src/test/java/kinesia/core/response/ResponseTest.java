@@ -394,7 +394,8 @@ class ResponseTest {
                 new Exercise.Tempo(1, 0, lowering),
                 usual.stress(),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                null);
         List<LoggedSet> sets = new ArrayList<>();
         for (int n = 1; n <= 3; n++) {
             sets.add(new LoggedSet(

@@ -13,6 +13,7 @@ import ComposeBars from './ComposeBars.vue'
 import ComposeControls from './ComposeControls.vue'
 import ComposeUnit from './ComposeUnit.vue'
 import { apart, banned, inTurn, moved, orderOf, pinned, rewritten, swapped, writtenFrom } from './composition'
+import RoutinePart from './RoutinePart.vue'
 import TemplatesPart from './TemplatesPart.vue'
 import { useComposer } from './useComposer'
 import WhatIfPart from './WhatIfPart.vue'
@@ -213,6 +214,12 @@ const print = () => window.print()
             @pin="(key) => change(pinned(composition, key))"
           />
           <BlockBoard v-if="plan" :client-id="id" :composition="composition" />
+          <RoutinePart
+            :client-id="id"
+            :composition="composition"
+            :exercises="view.exercises"
+            @take="(next) => change(next)"
+          />
           <TemplatesPart :client-id="id" :composition="composition" @take="(next, from) => composer.take(next, from)" />
         </section>
       </div>

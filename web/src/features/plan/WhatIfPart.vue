@@ -15,9 +15,8 @@ const open = ref(false)
 
 async function load() {
   if (!open.value) return
-  const found = await run(() =>
-    ask(api.POST('/api/plan/what-if', { body: { clientId: props.clientId, composition: props.composition } })),
-  )
+  const body = { clientId: props.clientId, composition: props.composition }
+  const found = await run(() => ask(() => api.POST('/api/plan/what-if', { body })))
   if (found) answers.value = found.answers
 }
 watch(
@@ -52,7 +51,7 @@ dl > div {
   padding: 0.25rem 0;
 }
 dl > div + div {
-  border-top: 1px solid var(--line);
+  border-top: 1px solid color-mix(in srgb, var(--line) 45%, transparent);
 }
 dt {
   font-weight: 650;

@@ -38,6 +38,7 @@ import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
+import kinesia.core.plan.Routine;
 import kinesia.core.plan.SessionSums;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingBlock;
@@ -198,6 +199,31 @@ class ComposeController {
                 request == null
                         ? List.of()
                         : new WhatIf(planner).of(request, planner.plan(request).plan()));
+    }
+
+    /**
+     * A routine to be read.
+     *
+     * @param text as it was written or pasted
+     * @param chosen by line, counted from 0, the key of the exercise that is meant
+     */
+    record RoutineAsk(UUID clientId, Composition composition, String text, Map<Integer, String> chosen) {}
+
+    /** A routine brought along, line by line, with the smallest changes that make it fit; nothing is stored. */
+    @Operation(
+            summary = "A routine as text, understood and fitted to a client",
+            description =
+                    "Each line is found in the catalogue; where that is not sure, it is asked. What does not fit is changed as"
+                            + " little as must be, with its reason. The units that come of it can be kept as composition.written.")
+    @PostMapping("/api/plan/routine")
+    @Transactional(readOnly = true)
+    Routine.Brought routine(@RequestBody RoutineAsk ask, @AuthenticationPrincipal SignedIn who) {
+        PlanRequest request = ready(new ComposeAsk(ask.clientId(), null, ask.composition(), null), who)
+                .request();
+        if (request == null) {
+            throw Problem.refused("Nothing can be planned for this client now.");
+        }
+        return new Routine(planner).bring(request, ask.text(), ask.chosen());
     }
 
     /** A session written freely, held against limits, clock and budgets; it is marked and not refused. */

@@ -83,6 +83,33 @@ class ComposeTest {
     }
 
     @Test
+    void a_routine_is_read_fitted_and_can_be_checked_as_a_session() throws Exception {
+        String client = caller.clientId("Maren Oldvik");
+        ObjectNode asked = ask(client, composition())
+                .put("text", "Hammer curl 3x10 8 kg, then lying dumbbell extension 3x10; something unheard of 2x5");
+        asked.set("chosen", Caller.json());
+        Answer answer = caller.post("/api/plan/routine", asked);
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/lines")).hasSize(3);
+        assertThat(answer.at("/lines/0/meant/name").asText()).containsIgnoringCase("hammer");
+        assertThat(answer.at("/lines/2/options")).isEmpty();
+        for (JsonNode line : answer.at("/lines")) {
+            for (JsonNode altered : line.at("/altered")) {
+                assertThat(altered.at("/reason/exact").asText()).isNotBlank();
+            }
+        }
+        ObjectNode written = composition();
+        written.set("written", answer.at("/written"));
+        Answer checked = caller.post("/api/plan/check", ask(client, written));
+        assertThat(checked.status()).isEqualTo(200);
+        assertThat(checked.at("/marks").findValuesAsText("kind")).doesNotContain("LIMIT");
+        assertThat(caller.post("/api/plan/routine", asked.put("text", ""))
+                        .at("/fields/0/field")
+                        .asText())
+                .isEqualTo("text");
+    }
+
+    @Test
     void a_pin_that_cannot_be_kept_stands_beside_the_session_with_its_reason() throws Exception {
         ObjectNode seated = composition().put("method", "seated");
         seated.withArray("pinned").add("standing-curl");

@@ -245,6 +245,9 @@ class OtherRoomTest {
         List<Answer> answers = new ArrayList<>();
         String client = "'clientId': '" + theirs.client() + "'";
         answers.add(caller.post("/api/plan/compose", json("{" + client + ", " + composition + "}")));
+        answers.add(caller.post(
+                "/api/plan/routine",
+                json("{" + client + ", " + composition + ", 'text': 'Hammer curl 3x10', 'chosen': {}}")));
         answers.add(caller.post("/api/plan/what-if", json("{" + client + ", " + composition + "}")));
         answers.add(caller.post("/api/plan/compose", json("{'clientId': '" + mine.client() + "', " + there + "}")));
         answers.add(caller.post(

@@ -339,7 +339,7 @@ final class Candidates {
                 : tellingApart(fit, doses).map(Limit::reason);
         String exact = arms.size() == 1
                 ? "Only the " + arms.get(0).word() + " arm does this one."
-                : "Each arm has its own range, repetitions or effort here.";
+                : "Each arm has its own " + apart(doses) + " here.";
         return Reason.of(
                         "ARMS-apart",
                         Tag.HOUSE,
@@ -347,6 +347,20 @@ final class Candidates {
                         exact + because.map(r -> " " + r.exact()).orElse(""),
                         arms.size() == 1 ? "The other arm has a rest in this one." : "Each arm gets what suits it.")
                 .with("exercise", fit.exercise().name());
+    }
+
+    private static String apart(Map<Side, Candidate.ArmDose> doses) {
+        boolean range = doses.values().stream()
+                        .map(d -> d.exercise().movement())
+                        .distinct()
+                        .count()
+                > 1;
+        boolean effort = doses.values().stream()
+                        .map(Candidate.ArmDose::effort)
+                        .distinct()
+                        .count()
+                > 1;
+        return range ? "range" : effort ? "effort" : "repetitions";
     }
 
     /** The limit of one arm that makes the two arms differ: of range, else of effort, else of repetitions. */

@@ -73,6 +73,30 @@ class ComposeTest {
     }
 
     @Test
+    void a_routine_is_brought_asked_about_and_written_as_the_session() {
+        open("Maren Oldvik");
+        Page page = browser.page;
+        page.getByText("Bring a routine").click();
+        page.getByLabel("The routine, as it is written").fill("Hammer curl 2x10 40 kg, then curl 2x12");
+        button("Read it").click();
+        Locator lines = page.locator("details[open] ol > li");
+        assertThat(lines).hasCount(2);
+        assertThat(lines.first()).containsText("instead of 40 kg");
+        assertThat(lines.nth(1).locator("select")).hasValue("");
+        lines.nth(1).locator("select").selectOption("seated-curl");
+        assertThat(lines.nth(1).locator("select")).hasValue("seated-curl");
+        button("Write it as the session").click();
+        assertThat(page.locator("section.unit")).hasCount(2);
+        assertThat(page.locator("section.unit").nth(1)).containsText("Seated dumbbell curl, palm up");
+        // Written units can be put in turn.
+        page.getByText("In turn with the next").first().click();
+        assertThat(page.locator("section.unit")).hasCount(1);
+        button("Undo").click();
+        assertThat(page.locator("section.unit")).hasCount(2);
+        browser.axeFindsNothing("a routine brought");
+    }
+
+    @Test
     void a_session_is_composed_swapped_taken_back_kept_and_shown_to_the_client() {
         open("Maren Oldvik");
         composed("\"joint-sparing\"", () -> method().selectOption("joint-sparing"));

@@ -192,7 +192,7 @@ public final class Routine {
                 "We have that one already.");
     }
 
-    /** Allowed and not used yet: another form of the same movement, else of the same family, else what does most for that side. */
+    /** Allowed and not used yet: its kinder sibling, another form of the same movement, else of the same family, else what does most for that side. */
     private static Optional<Fit> nearest(Fit meant, List<Fit> all, Set<String> used) {
         Exercise exercise = meant.exercise();
         return all.stream()
@@ -200,7 +200,9 @@ public final class Routine {
                         && f.exercise().role() == exercise.role()
                         && f.exercise().group() == exercise.group()
                         && !used.contains(f.exercise().key()))
-                .min(Comparator.comparing((Fit f) -> !f.exercise().alike().equals(exercise.alike()))
+                .min(Comparator.comparing((Fit f) ->
+                                !f.exercise().key().equals(exercise.traits().safer()))
+                        .thenComparing(f -> !f.exercise().alike().equals(exercise.alike()))
                         .thenComparing(f -> f.exercise().implement() != exercise.implement())
                         .thenComparing(f -> f.exercise().stance() != exercise.stance())
                         .thenComparing(Comparator.comparingDouble(Fit::worth).reversed())
@@ -250,13 +252,12 @@ public final class Routine {
             }
         }
         for (Limit limit : LimitCheck.dosing(Limit.Kind.LARGEST_EFFORT, fit.full(), fit.stress(), limits)) {
-            double said = draft.effort == null ? Dosing.USUAL_EFFORT.value() : draft.effort;
-            if (said > limit.number()) {
+            if (draft.effort == null) {
+                // Nobody said how hard: nothing is otherwise than it was written.
+                draft.effort = Math.min(Dosing.USUAL_EFFORT.value(), limit.number());
+            } else if (draft.effort > limit.number()) {
                 draft.altered.add(new Altered(
-                        About.EFFORT,
-                        draft.effort == null ? "not said" : Numbers.plain(draft.effort),
-                        Numbers.plain(limit.number()),
-                        limit.reason()));
+                        About.EFFORT, Numbers.plain(draft.effort), Numbers.plain(limit.number()), limit.reason()));
                 draft.effort = limit.number();
             }
         }
@@ -279,7 +280,7 @@ public final class Routine {
     }
 
     private static String kg(double kg) {
-        return Numbers.plain(kg, 2) + " kg";
+        return Numbers.plain(kg, 1) + " kg";
     }
 
     /** Sets over what the visit may have go one by one from whatever has most, the last first; one set is kept of each. */

@@ -44,7 +44,7 @@ class RoutineTest {
         "Wall push-ups, wall-push-up",
     })
     void names_of_the_trade_are_understood(String name, String key) {
-        Line line =
+        BroughtLine line =
                 bring(People.well(People.GYM, 60, 12), name + " 2x10").lines().get(0);
         assertThat(line.sure()).as(name + " " + line.options()).isTrue();
         assertThat(Objects.requireNonNull(line.meant()).exerciseKey()).contains(key);

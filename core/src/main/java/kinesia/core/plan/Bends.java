@@ -27,8 +27,8 @@ final class Bends {
 
     /** One sentence for the whole session; empty where it has all that is usual. */
     Optional<Reason> reason() {
-        List<String> usual = new ArrayList<>();
-        List<String> today = new ArrayList<>();
+        Numbers usual = new Numbers();
+        Numbers today = new Numbers();
         boolean fewer = false;
         boolean scarce = false;
         for (int s = 0; s < shape.sections().size(); s++) {
@@ -40,19 +40,15 @@ final class Bends {
             int most = wanted.choices().stream()
                     .mapToInt(c -> c.pick().count().wanted())
                     .sum();
-            int rounds = here.stream().mapToInt(Chosen::rounds).max().orElse(0);
-            int fewest = here.stream().mapToInt(Chosen::rounds).min().orElse(0);
-            fewer |= here.size() < most || fewest < wanted.mostRounds();
-            scarce |= here.size() < most
-                    && wanted.choices().stream()
-                            .allMatch(c -> here.stream()
-                                            .filter(h -> c.candidates().contains(shape.candidate(h)))
-                                            .count()
-                                    >= Math.min(c.pick().count().wanted(), Shape.movements(c)));
-            if (most > 0) {
-                usual.add(number(most, wanted.mostRounds(), wanted.mostRounds()));
-                today.add(number(here.size(), fewest, rounds));
-            }
+            fewer |= here.size() < most || here.stream().anyMatch(c -> c.rounds() < wanted.mostRounds());
+            scarce |= wanted.choices().stream()
+                    .filter(c -> Shape.movements(c) < c.pick().count().wanted())
+                    .anyMatch(c -> here.stream()
+                                    .filter(h -> c.candidates().contains(shape.candidate(h)))
+                                    .count()
+                            >= Shape.movements(c));
+            usual.add(most, wanted.mostRounds());
+            here.forEach(c -> today.add(1, c.rounds()));
         }
         String because = fewer ? because(scarce) : "";
         return because.isEmpty()
@@ -61,20 +57,32 @@ final class Bends {
                                 "METHOD-fewer",
                                 Tag.HOUSE,
                                 "the week's sets, the time and what sore places take come before the method's numbers",
-                                "Usually up to " + String.join(", then ", usual) + "; today "
-                                        + String.join(", then ", today) + ": " + because + ".",
+                                "Usually up to " + usual.words() + "; today " + today.words() + ": " + because + ".",
                                 "A little less of it today.")
-                        .with("usual", String.join(", then ", usual))
-                        .with("today", String.join(", then ", today)));
+                        .with("usual", usual.words())
+                        .with("today", today.words()));
     }
 
-    private static String number(int exercises, int fewest, int rounds) {
-        return exercises == 0
-                ? "none"
-                : exercises
-                        + (exercises == 1 ? " exercise of " : " exercises of ")
-                        + (fewest == rounds ? rounds : fewest + " to " + rounds)
-                        + (rounds == 1 ? " set" : " sets");
+    /** Exercises and their sets, over the whole session. */
+    private static final class Numbers {
+        private int exercises;
+        private int fewest = Integer.MAX_VALUE;
+        private int most;
+
+        private void add(int more, int sets) {
+            if (more > 0) {
+                exercises += more;
+                fewest = Math.min(fewest, sets);
+                most = Math.max(most, sets);
+            }
+        }
+
+        private String words() {
+            return exercises
+                    + (exercises == 1 ? " exercise of " : " exercises of ")
+                    + (fewest == most ? most : fewest + " to " + most)
+                    + (most == 1 ? " set" : " sets");
+        }
     }
 
     private String because(boolean scarce) {

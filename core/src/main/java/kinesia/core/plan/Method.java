@@ -273,6 +273,16 @@ public record Method(
         return sections.stream().flatMap(s -> s.picks().stream()).anyMatch(p -> p.drawsOn(exercise, p.bends()));
     }
 
+    /** What each pick says itself is the fewest. */
+    Ask fewest() {
+        return new Ask(
+                sections.stream()
+                        .flatMap(s -> s.picks().stream())
+                        .map(p -> p.count().fewest())
+                        .toList(),
+                List.of());
+    }
+
     /** Whether {@code exercise} is of a kind that gives the method its character. */
     boolean isItsTrait(Exercise exercise) {
         return sections.stream()

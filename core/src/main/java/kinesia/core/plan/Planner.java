@@ -100,7 +100,7 @@ public final class Planner {
         Shape shape = new Shape(request, candidates, true);
         if (!shape.refusals().isEmpty()) {
             return PlanResult.refused(
-                    isOpen(request.method()) ? List.of(nothingFits(request, candidates)) : shape.refusals());
+                    isOpen(request.method()) ? List.of(nothingFits(request, candidates, shape)) : shape.refusals());
         }
         Solved solved = best(request, candidates, shape);
         if (solved == null && request.method().needs() != null) {
@@ -115,7 +115,7 @@ public final class Planner {
                             ? request.stressBudgets().stream()
                                     .map(PlanRequest.StressBudget::reason)
                                     .toList()
-                            : List.of(nothingFits(request, candidates)));
+                            : List.of(nothingFits(request, candidates, shape)));
         }
         shape = solved.shape();
         Slots slots = new Slots(request, shape, candidates, solved.problem(), solved.solution());
@@ -352,6 +352,13 @@ public final class Planner {
                     "We do not have the cuffs here."));
         }
         return against;
+    }
+
+    private static Reason nothingFits(PlanRequest request, Candidates candidates, Shape shape) {
+        Optional<Reason> lacking = isOpen(request.method())
+                ? Optional.empty()
+                : shape.lacksFor(request.method().fewest());
+        return lacking.orElseGet(() -> nothingFits(request, candidates));
     }
 
     private static Reason nothingFits(PlanRequest request, Candidates candidates) {

@@ -13,6 +13,7 @@ import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Implement;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.Traits;
 import kinesia.core.plan.Method.Layout;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
@@ -85,7 +86,8 @@ final class MethodTraits {
             }
             case "bands-only" -> {
                 need(arm.stream().allMatch(s -> entry(s).implement() == Implement.BAND), "bands");
-                need(count(Head.Group.FLEXORS) >= 2 && count(Head.Group.EXTENSORS) >= 2, "2 + 2");
+                boolean scarce = plan.bends().stream().anyMatch(b -> b.exact().contains("nothing else of the kind"));
+                need(scarce || (count(Head.Group.FLEXORS) >= 2 && count(Head.Group.EXTENSORS) >= 2), "2 + 2");
                 need(!arm.isEmpty() && arm.get(0).group() == Head.Group.EXTENSORS, "an extension opens");
             }
             case "blocks-of-three" ->
@@ -107,6 +109,7 @@ final class MethodTraits {
                 need(arm.stream().anyMatch(s -> entry(s).implement() == Implement.HOUSEHOLD), "an object of the house");
             case "compound-then-finish" -> {
                 need(!arm.isEmpty() && isPress(arm.get(0)), "press opens");
+                need(arm.isEmpty() || entry(arm.get(0)).traits().rung() != Traits.Rung.WALL, "no wall to open with");
                 need(
                         arm.stream()
                                 .filter(s -> entry(s).movementFamily().contains("kickback"))

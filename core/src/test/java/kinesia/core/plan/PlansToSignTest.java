@@ -266,4 +266,27 @@ class PlansToSignTest {
                 .collect(Collectors.groupingBy(s -> entry(s).movementFamily(), Collectors.counting()));
         assertThat(families.get("hammer-curl")).isEqualTo(3);
     }
+
+    /** Twelve people, three lengths: what makes a way of working what it is, is there, or it is refused with a reason. */
+    @ParameterizedTest
+    @MethodSource("methods")
+    void a_way_of_working_is_whole_or_refused(Method method) {
+        Planner planner = new Planner(MODEL, METHODS, RuleFiles.careWork());
+        for (Course.Who who : PrintVisits.people()) {
+            for (int minutes : PrintVisits.MINUTES) {
+                PlanRequest request =
+                        new Course(who, minutes).visits(1).get(0).request().by(method);
+                PlanResult result = planner.plan(request);
+                String title = method.key() + ", " + who.name() + ", " + minutes + " minutes";
+                if (result.plan() == null) {
+                    assertThat(result.refusals()).as(title).isNotEmpty();
+                    assertThat(result.refusals().get(0).exact()).as(title).isNotBlank();
+                } else {
+                    assertThat(MethodTraits.missing(request, result.plan()))
+                            .as(title)
+                            .isEmpty();
+                }
+            }
+        }
+    }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Change, SiteSignal } from './api/types'
 import { inUnits, words } from './format'
 import SignalMark from './SignalMark.vue'
@@ -19,6 +19,11 @@ const groups = computed(() => {
     reasons: changes.map((c) => c.reason).filter((r, i, all) => all.findIndex((o) => o.exact === r.exact) === i),
   }))
 })
+
+// More lines than these nobody reads beside a client; the rest is a press away.
+const READ = 5
+const all = ref(false)
+const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, READ)))
 
 /** From what to what, where there is a number to compare. */
 function difference(c: Change): string {
@@ -47,7 +52,7 @@ const kinds: Record<Change['kind'], string> = {
     </p>
     <p v-if="!changes.length" class="quiet mb-0">Nothing: the same session{{ bare ? '' : ' again' }}.</p>
     <ul>
-      <li v-for="g in groups" :key="g.name">
+      <li v-for="g in shown" :key="g.name">
         <strong>{{ g.name }}</strong>
         <span class="differences">
           <span v-for="c in g.changes" :key="c.kind">
@@ -61,6 +66,9 @@ const kinds: Record<Change['kind'], string> = {
         </span>
       </li>
     </ul>
+    <BButton v-if="groups.length > READ" size="sm" variant="link" :aria-expanded="all" @click="all = !all">
+      {{ all ? 'Only the first five' : `And ${groups.length - READ} more` }}
+    </BButton>
   </section>
 </template>
 

@@ -1,7 +1,10 @@
 package kinesia.core.response;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Aspect;
@@ -13,7 +16,7 @@ import kinesia.core.reason.Reason;
 public final class Changes {
     private Changes() {}
 
-    /** What kind of difference. */
+    /** What kind of difference, the most important first. */
     public enum Kind {
         SWAPPED_OUT,
         SWAPPED_IN,
@@ -27,7 +30,10 @@ public final class Changes {
     /** One difference: {@code from} and {@code to} in words. */
     public record Change(Kind kind, String exerciseName, String from, String to, Reason reason) {}
 
-    /** The differences of {@code next} from {@code last}, in the order of the session. */
+    /**
+     * The differences of {@code next} from {@code last}, all of one exercise together: first the exercise with the most important
+     * one, and of alike ones in the order of the session.
+     */
     public static List<Change> between(Plan last, Plan next) {
         List<Change> changes = new ArrayList<>();
         for (Slot before : last.mainSlots()) {
@@ -69,7 +75,11 @@ public final class Changes {
                     next.restSeconds() + " s",
                     next.restReason()));
         }
-        return changes;
+        Map<String, Kind> most = new HashMap<>();
+        changes.forEach(c -> most.merge(c.exerciseName(), c.kind(), (a, b) -> a.compareTo(b) <= 0 ? a : b));
+        return changes.stream()
+                .sorted(Comparator.comparing((Change c) -> most.getOrDefault(c.exerciseName(), c.kind())))
+                .toList();
     }
 
     private static void add(List<Change> changes, Kind kind, Slot slot, String from, String to, Aspect aspect) {

@@ -93,4 +93,15 @@ class ChangesTest {
         assertThat(changes).extracting(Change::kind).containsExactly(Kind.SWAPPED_OUT, Kind.SWAPPED_IN);
         assertThat(changes).extracting(c -> c.reason().ruleId()).containsExactly("EASE-swap", "CHOICE");
     }
+
+    @Test
+    void the_most_important_come_first_and_those_of_one_exercise_together() {
+        List<Change> changes = Changes.between(
+                plan(90, List.of(), slot("seated-curl", 4, 2, 12, 7.5), slot("rope-press-down", 10, 2, 12, 7.5)),
+                plan(85, List.of(), slot("seated-curl", 4, 3, 12, 7.5), slot("rope-press-down", 12, 3, 12, 7.5)));
+        assertThat(changes).extracting(Change::kind).containsExactly(Kind.LOAD, Kind.SETS, Kind.SETS, Kind.REST);
+        assertThat(changes.get(0).exerciseName()).isEqualTo("Rope press-down");
+        assertThat(changes.get(1).exerciseName()).isEqualTo("Rope press-down");
+        assertThat(changes.get(2).exerciseName()).isEqualTo("Seated dumbbell curl, palm up");
+    }
 }

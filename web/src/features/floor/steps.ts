@@ -15,9 +15,7 @@ export interface Step {
 
 /** Every set of the session in the order of the floor: round by round, the arms in turn. */
 export function stepsOf(session: SessionView): Step[] {
-  // The arm that begins changes from visit to visit.
-  const day = Math.round(Date.parse(`${session.visitOn}T12:00:00Z`) / 86_400_000)
-  const sides: Side[] = day % 2 ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT']
+  const sides: Side[] = session.startsWith === 'LEFT' ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT']
   const steps: Step[] = []
   for (const unit of session.plan.units) {
     const rounds = Math.max(...unit.slots.map((s) => s.sets))

@@ -309,6 +309,10 @@ class WalkTest {
         assertThat(next.at("/signals/0/reason/inputs/next morning").asText()).isEqualTo("5");
         assertThat(keys(next.get("plan"))).isNotEqualTo(keys(before));
 
+        Locator more = browser.page.getByText(Pattern.compile("^And \\d+ more$"));
+        if (more.count() > 0) {
+            more.first().click();
+        }
         String page = browser.page.locator("main").innerText();
         List<String> fired = new ArrayList<>();
         for (JsonNode change : next.get("changes")) {

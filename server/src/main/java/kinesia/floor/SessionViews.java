@@ -8,6 +8,7 @@ import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
@@ -22,6 +23,7 @@ import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
+import kinesia.core.response.StartingArm;
 import kinesia.core.response.TrainingHold;
 import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
@@ -94,6 +96,7 @@ class SessionViews {
             Map<String, InSession.Advice> advice,
             boolean morningPossible,
             List<Reason> held,
+            Side startsWith,
             List<NoteView> notes) {}
 
     record NoteView(String text, String by) {}
@@ -146,6 +149,9 @@ class SessionViews {
                 session.status() == TrainingSession.Status.DONE
                         && calendar.today(client.roomId()).isAfter(session.visitOn()),
                 session.isOpen() ? held(client) : List.of(),
+                StartingArm.after(logs.findLastArmByArm(client.id(), session.visitOn()).stream()
+                        .map(l -> l.set(session.visitOn()))
+                        .toList()),
                 notes.findBySessionIdOrderByMadeAt(session.id()).stream()
                         .map(n -> new NoteView(n.text(), n.madeBy()))
                         .toList());

@@ -23,6 +23,13 @@ public interface SetLogs extends JpaRepository<SetLog, UUID> {
     @Query("select " + DONE + " from SetLog l where l.sessionId in :sessionIds and not l.undone order by l.loggedAt")
     List<SetLog> findDone(Collection<UUID> sessionIds);
 
+    /** What the client's arms did singly at the last visit before {@code day} at which they did, in order; for reading only. */
+    @Query("select " + DONE + " from SetLog l join TrainingSession t on t.id = l.sessionId where t.clientId = :clientId"
+            + " and not l.undone and l.side is not null and t.visitOn = (select max(u.visitOn) from SetLog m"
+            + " join TrainingSession u on u.id = m.sessionId where u.clientId = :clientId and u.visitOn < :day"
+            + " and not m.undone and m.side is not null) order by l.loggedAt")
+    List<SetLog> findLastArmByArm(UUID clientId, LocalDate day);
+
     /** The numbers that the session's sets of one exercise and arm have. */
     @Query("select l.setNumber from SetLog l where l.sessionId = :sessionId and not l.undone"
             + " and l.exerciseKey = :exerciseKey and coalesce(cast(l.side as string), '') = :side")

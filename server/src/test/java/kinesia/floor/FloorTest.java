@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.response.StartingArm;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
 import kinesia.shared.ServerTest;
@@ -20,6 +24,12 @@ import org.springframework.beans.factory.annotation.Autowired;
 class FloorTest {
     @Autowired
     private Caller caller;
+
+    @Autowired
+    private SetLogs logs;
+
+    @Autowired
+    private TrainingSessions sessions;
 
     private String client;
     private String session;
@@ -62,6 +72,25 @@ class FloorTest {
     void planning_twice_opens_one_session() throws Exception {
         Answer again = caller.put("/api/clients/" + client + "/sessions/" + UUID.randomUUID(), door(false));
         assertThat(again.at("/sessionId").asText()).isEqualTo(session);
+    }
+
+    @Test
+    void the_arm_that_begins_follows_from_the_last_visit_at_which_the_arms_took_turns() throws Exception {
+        JsonNode open = caller.get("/api/sessions/" + session).at("");
+        LocalDate day = LocalDate.parse(open.get("visitOn").asText());
+        List<TrainingSession> earlier = sessions.findByClientIdAndVisitOnGreaterThanEqualAndVisitOnBeforeOrderByVisitOn(
+                UUID.fromString(client), day.minusYears(1), day);
+        List<LoggedSet> last = List.of();
+        for (TrainingSession before : earlier) {
+            List<LoggedSet> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(before.id()).stream()
+                    .map(l -> l.set(before.visitOn()))
+                    .filter(l -> l.side() != null)
+                    .toList();
+            last = sets.isEmpty() ? last : sets;
+        }
+        assertThat(last).isNotEmpty();
+        assertThat(open.get("startsWith").asText())
+                .isEqualTo(StartingArm.after(last).name());
     }
 
     @Test

@@ -2,25 +2,25 @@
 import { computed, ref } from 'vue'
 import type { Written } from '@/shared/api/types'
 import { setReps } from './composition'
+import WrittenNumber from './WrittenNumber.vue'
 
 /** Everything a set can say as the trainer writes it; what cannot be is told by the server's marks. */
 const props = defineProps<{ slotWritten: Written; name: string }>()
 const emit = defineEmits<{ change: [change: Partial<Written>] }>()
 
-function number(e: Event, least: number, most: number): number | undefined {
-  const value = Number((e.target as HTMLInputElement).value)
-  return Number.isFinite(value) && value >= least && value <= most ? value : undefined
-}
-function set(e: Event, least: number, most: number, make: (n: number) => Partial<Written>) {
-  const value = number(e, least, most)
-  if (value !== undefined) emit('change', make(value))
-}
+const write = (change: Partial<Written>) => emit('change', change)
 const more = ref(false)
 const manner = computed(() => props.slotWritten.manner ?? { toLastClean: false, loweringOnly: false })
 function done(change: object) {
   emit('change', { manner: { ...manner.value, ...change } })
 }
+const TEMPO = [
+  { key: 'upS', label: 'seconds up', name: 'Seconds up', most: 10 },
+  { key: 'holdS', label: 'held', name: 'Seconds held', most: 60 },
+  { key: 'downS', label: 'down', name: 'Seconds down', most: 10 },
+] as const
 const usual = { upS: 1, holdS: 1, downS: 3 }
+const tempo = (change: object) => write({ tempo: { ...(props.slotWritten.tempo ?? usual), ...change } })
 /** Repetitions set by set make as many sets; nothing written makes them alike again. */
 function series(e: Event) {
   const numbers = setReps((e.target as HTMLInputElement).value)
@@ -32,9 +32,6 @@ function series(e: Event) {
       ...reps(Math.min(...numbers), Math.max(...numbers)),
     })
 }
-function sets(n: number): Partial<Written> {
-  return { sets: n, setReps: undefined }
-}
 const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high), high: Math.max(low, high) } })
 </script>
 
@@ -42,57 +39,52 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
   <div class="fields">
     <label>
       sets
-      <input
-        type="number"
-        min="1"
-        max="6"
+      <WrittenNumber
+        :name="`Sets of ${name}`"
+        :least="1"
+        :most="6"
         :value="slotWritten.sets"
-        :aria-label="`Sets of ${name}`"
-        @change="set($event, 1, 6, (n) => sets(Math.round(n)))"
+        @change="(n) => write({ sets: n, setReps: undefined })"
       />
     </label>
     <label>
       repetitions
-      <input
-        type="number"
-        min="1"
-        max="30"
+      <WrittenNumber
+        :name="`Fewest repetitions of ${name}`"
+        :least="1"
+        :most="30"
         :value="slotWritten.reps.low"
-        :aria-label="`Fewest repetitions of ${name}`"
-        @change="set($event, 1, 30, (n) => reps(Math.round(n), props.slotWritten.reps.high))"
+        @change="(n) => write(reps(n, slotWritten.reps.high))"
       />
       to
-      <input
-        type="number"
-        min="1"
-        max="30"
+      <WrittenNumber
+        :name="`Most repetitions of ${name}`"
+        :least="1"
+        :most="30"
         :value="slotWritten.reps.high"
-        :aria-label="`Most repetitions of ${name}`"
-        @change="set($event, 1, 30, (n) => reps(props.slotWritten.reps.low, Math.round(n)))"
+        @change="(n) => write(reps(slotWritten.reps.low, n))"
       />
     </label>
     <label>
       kg
-      <input
-        type="number"
-        min="0"
-        max="300"
-        step="0.5"
-        :value="slotWritten.loadKg === undefined ? '' : Math.round(slotWritten.loadKg * 100) / 100"
-        :aria-label="`Load of ${name}, kg`"
-        @change="set($event, 0, 300, (n) => ({ loadKg: n }))"
+      <WrittenNumber
+        :name="`Load of ${name}, kg`"
+        :least="0"
+        :most="300"
+        :step="0.01"
+        :value="slotWritten.loadKg === undefined ? undefined : Math.round(slotWritten.loadKg * 100) / 100"
+        @change="(n) => write({ loadKg: Math.round(n * 100) / 100 })"
       />
     </label>
     <label>
       effort
-      <input
-        type="number"
-        min="1"
-        max="10"
-        step="0.5"
+      <WrittenNumber
+        :name="`Effort of ${name}`"
+        :least="1"
+        :most="10"
+        :step="0.5"
         :value="slotWritten.effort"
-        :aria-label="`Effort of ${name}`"
-        @change="set($event, 1, 10, (n) => ({ effort: Math.round(n * 2) / 2 }))"
+        @change="(n) => write({ effort: n })"
       />
     </label>
     <BButton size="sm" variant="link" :aria-expanded="more" @click="more = !more">
@@ -101,37 +93,14 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
     </BButton>
   </div>
   <div v-if="more" class="fields mt-1">
-    <label>
-      seconds up
-      <input
-        type="number"
-        min="0"
-        max="10"
-        :value="slotWritten.tempo?.upS"
-        :aria-label="`Seconds up of ${name}`"
-        @change="set($event, 0, 10, (n) => ({ tempo: { ...(slotWritten.tempo ?? usual), upS: Math.round(n) } }))"
-      />
-    </label>
-    <label>
-      held
-      <input
-        type="number"
-        min="0"
-        max="60"
-        :value="slotWritten.tempo?.holdS"
-        :aria-label="`Seconds held of ${name}`"
-        @change="set($event, 0, 60, (n) => ({ tempo: { ...(slotWritten.tempo ?? usual), holdS: Math.round(n) } }))"
-      />
-    </label>
-    <label>
-      down
-      <input
-        type="number"
-        min="0"
-        max="10"
-        :value="slotWritten.tempo?.downS"
-        :aria-label="`Seconds down of ${name}`"
-        @change="set($event, 0, 10, (n) => ({ tempo: { ...(slotWritten.tempo ?? usual), downS: Math.round(n) } }))"
+    <label v-for="part in TEMPO" :key="part.key">
+      {{ part.label }}
+      <WrittenNumber
+        :name="`${part.name} of ${name}`"
+        :least="0"
+        :most="part.most"
+        :value="slotWritten.tempo?.[part.key]"
+        @change="(n) => tempo({ [part.key]: n })"
       />
     </label>
     <label>
@@ -171,12 +140,6 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
   display: flex;
   flex-wrap: wrap;
   gap: 0.3rem 0.9rem;
-}
-input {
-  width: 4.2rem;
-}
-input[type='checkbox'] {
-  width: auto;
 }
 input.wide {
   width: 8rem;

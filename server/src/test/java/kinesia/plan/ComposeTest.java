@@ -107,6 +107,8 @@ class ComposeTest {
                         .at("/fields/0/field")
                         .asText())
                 .isEqualTo("text");
+        asked.remove("text");
+        assertThat(caller.post("/api/plan/routine", asked).status()).isBetween(400, 499);
     }
 
     @Test

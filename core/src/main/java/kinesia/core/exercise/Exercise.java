@@ -64,9 +64,12 @@ public record Exercise(
 
     /** Lowest and highest repetitions of a set, 1 to 30. */
     public record RepRange(int low, int high) {
+        /** The most repetitions of a range. */
+        public static final int MOST = 30;
+
         public RepRange {
-            InvalidValue.requireWithin("reps.low", low, 1, 30, "");
-            InvalidValue.requireWithin("reps.high", high, low, 30, "");
+            InvalidValue.requireWithin("reps.low", low, 1, MOST, "");
+            InvalidValue.requireWithin("reps.high", high, low, MOST, "");
         }
     }
 

@@ -9,6 +9,7 @@ import kinesia.core.plan.SessionProblem.Option;
 import kinesia.core.plan.SessionProblem.Solution;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.reason.Words;
 
 /** Says where a method got fewer exercises or rounds than it usually has, and what took them. */
 @SuppressWarnings("EnumOrdinal") // the problem holds its numbers by the place of a group
@@ -118,10 +119,7 @@ final class Bends {
         if (scarce) {
             causes.add("nothing else of the kind fits this client here");
         }
-        int last = causes.size() - 1;
-        return last < 1
-                ? String.join("", causes)
-                : String.join(", ", causes.subList(0, last)) + " and " + causes.get(last);
+        return Words.list(causes);
     }
 
     /** Seconds of the quickest thing that could still be added. */

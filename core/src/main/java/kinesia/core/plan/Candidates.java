@@ -196,7 +196,8 @@ final class Candidates {
                 : bounded;
     }
 
-    private boolean loadsSore(Fit fit) {
+    /** Whether {@code fit} loads a sore place of an arm that works. */
+    boolean loadsSore(Fit fit) {
         return request.soreSites().stream()
                 .anyMatch(s -> fit.workingArms().contains(s.side())
                         && fit.stress().getOrDefault(s.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM);

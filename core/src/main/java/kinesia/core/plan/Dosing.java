@@ -21,7 +21,7 @@ final class Dosing {
     static final Effort USUAL_EFFORT = Effort.of(7.5);
     private static final Effort FIRST_EFFORT = Effort.of(6);
     // Lowering takes about 3 s [practice]; faster is what "no fast lowering" leaves out.
-    private static final int SLOW_LOWERING_S = 3;
+    static final int SLOW_LOWERING_S = 3;
     private static final RepRange NEW_TO_TRAINING = new RepRange(10, 15);
 
     /** The rule by which a tempo is the method's and no step is bridged with it. */

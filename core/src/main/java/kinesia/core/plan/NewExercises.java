@@ -32,17 +32,10 @@ public final class NewExercises {
             return changed != null;
         }
         for (Head.Group group : Head.Group.values()) {
-            if (sets(changed, group) < sets(stayed, group)) {
+            if (changed.setsFor(group) < stayed.setsFor(group)) {
                 return false;
             }
         }
         return true;
-    }
-
-    private static int sets(Plan plan, Head.Group group) {
-        return plan.mainSlots().stream()
-                .filter(s -> s.group() == group)
-                .mapToInt(Plan.Slot::sets)
-                .sum();
     }
 }

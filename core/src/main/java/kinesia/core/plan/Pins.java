@@ -2,7 +2,6 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,14 +24,14 @@ final class Pins {
         this.planner = planner;
     }
 
-    /** The session with as many of the pinned as can be, planned by {@code plan}; of as many the one worth most. */
+    /** The session with what is pinned, as far as it can be kept, planned by {@code plan}. */
     PlanResult kept(PlanRequest request, Function<PlanRequest, PlanResult> plan) {
         List<WhyNot> lost = new ArrayList<>();
         Set<String> pinned = new TreeSet<>(request.wishes().pinned());
         PlanRequest wanted = request.leavingOut(withoutBlockChange(request, pinned));
         Candidates candidates = planner.candidates(wanted);
         Shape shape = new Shape(wanted, candidates, true);
-        for (String key : request.wishes().pinned().stream().sorted().toList()) {
+        for (String key : sorted(request)) {
             Optional<Reason> against = against(wanted, candidates, shape, key);
             against.ifPresent(reason -> {
                 lost.add(whyNot(request, key, reason));
@@ -87,36 +86,38 @@ final class Pins {
                 .with("method", request.method().name())));
     }
 
-    /** The request that pins as many as have a session together. */
+    /**
+     * The request that pins what has a session together: all but the one whose absence leaves the session worth most, else one
+     * after the other as long as they fit.
+     */
     private PlanRequest fewer(PlanRequest request) {
-        List<Set<String>> sets = List.of(request.wishes().pinned());
-        while (!sets.get(0).isEmpty()) {
-            Set<Set<String>> smaller = new HashSet<>();
-            for (Set<String> set : sets) {
-                for (String key : set) {
-                    Set<String> others = new TreeSet<>(set);
-                    others.remove(key);
-                    smaller.add(others);
-                }
+        PlanRequest best = null;
+        double most = Double.NaN;
+        for (String key : sorted(request)) {
+            Set<String> others = new TreeSet<>(request.wishes().pinned());
+            others.remove(key);
+            PlanRequest tried = pinning(request, others);
+            double worth = planner.worth(tried);
+            if (!Double.isNaN(worth) && (best == null || worth > most)) {
+                best = tried;
+                most = worth;
             }
-            PlanRequest best = null;
-            double most = Double.NaN;
-            for (Set<String> set : smaller.stream()
-                    .sorted((a, b) -> a.toString().compareTo(b.toString()))
-                    .toList()) {
-                PlanRequest tried = pinning(request, set);
-                double worth = planner.worth(tried);
-                if (!Double.isNaN(worth) && (best == null || worth > most)) {
-                    best = tried;
-                    most = worth;
-                }
-            }
-            if (best != null) {
-                return best;
-            }
-            sets = List.copyOf(smaller);
         }
-        return pinning(request, Set.of());
+        if (best != null) {
+            return best;
+        }
+        Set<String> kept = new TreeSet<>();
+        for (String key : sorted(request)) {
+            kept.add(key);
+            if (Double.isNaN(planner.worth(pinning(request, kept)))) {
+                kept.remove(key);
+            }
+        }
+        return pinning(request, kept);
+    }
+
+    private static List<String> sorted(PlanRequest request) {
+        return request.wishes().pinned().stream().sorted().toList();
     }
 
     /** Which of minutes, sore places and sets has no room for {@code key} beside what is kept. */

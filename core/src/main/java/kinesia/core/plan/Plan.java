@@ -311,6 +311,14 @@ public record Plan(
                 .toList();
     }
 
+    /** Sets of {@code group} in the main work. */
+    int setsFor(Head.Group group) {
+        return mainSlots().stream()
+                .filter(s -> s.group() == group)
+                .mapToInt(Slot::sets)
+                .sum();
+    }
+
     /** All slots in order. */
     public List<Slot> slots() {
         return units.stream().flatMap(u -> u.slots().stream()).toList();

@@ -32,10 +32,9 @@ import org.jspecify.annotations.Nullable;
 public final class PlanCheck {
     private static final int MOST_UNITS = 12;
     private static final int MOST_SLOTS = 8;
-    private static final int MOST_SETS = 6;
+    static final int MOST_SETS = 6;
+    static final int LONGEST_REST_S = 300;
     private static final int MOST_REPS = 60;
-    // Lowering takes about 3 s [practice]; faster, or a load that only lowers, is what "no fast lowering" leaves out.
-    private static final int SLOW_LOWERING_S = 3;
 
     private final Planner planner;
 
@@ -102,7 +101,7 @@ public final class PlanCheck {
     /** Exercises written to be worked in one way; rest 0 to 300 s after each round. */
     public record WrittenUnit(Method.Layout layout, int restSeconds, List<Written> slots) {
         public WrittenUnit {
-            InvalidValue.requireWithin("restSeconds", restSeconds, 0, 300, "seconds");
+            InvalidValue.requireWithin("restSeconds", restSeconds, 0, LONGEST_REST_S, "seconds");
             InvalidValue.requireWithin("slots", slots.size(), 1, MOST_SLOTS, "exercises");
             slots = List.copyOf(slots);
         }
@@ -279,7 +278,7 @@ public final class PlanCheck {
     private static void tempoMarks(PlanRequest request, Fit fit, Written one, Exercise.Tempo tempo, List<Mark> marks) {
         boolean lowers = one.manner() != null && one.manner().loweringOnly();
         for (Limit limit : LimitCheck.dosing(Limit.Kind.NO_FAST_LOWERING, fit.full(), fit.stress(), request.limits())) {
-            if (lowers || tempo.downS() < SLOW_LOWERING_S) {
+            if (lowers || tempo.downS() < Dosing.SLOW_LOWERING_S) {
                 marks.add(new Mark(one.exerciseKey(), Kind.TEMPO, limit.reason()));
             }
         }

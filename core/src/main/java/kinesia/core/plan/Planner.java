@@ -355,13 +355,10 @@ public final class Planner {
     }
 
     private static Reason nothingFits(PlanRequest request, Candidates candidates, Shape shape) {
-        Optional<Reason> lacking = isOpen(request.method())
-                ? Optional.empty()
-                : shape.lacksFor(request.method().fewest());
-        return lacking.orElseGet(() -> nothingFits(request, candidates));
-    }
-
-    private static Reason nothingFits(PlanRequest request, Candidates candidates) {
+        Optional<Reason> lacking = shape.lacksFor(request.method().fewest());
+        if (lacking.isPresent() && !isOpen(request.method())) {
+            return lacking.get();
+        }
         Map<Head.Group, Long> left = new EnumMap<>(Head.Group.class);
         for (Head.Group group : Head.Group.values()) {
             left.put(

@@ -2,12 +2,10 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import kinesia.core.exercise.Exercise;
@@ -15,6 +13,7 @@ import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.PlanCheck.Written;
 import kinesia.core.plan.PlanCheck.WrittenUnit;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -72,12 +71,13 @@ public final class Routine {
 
     /**
      * Reads {@code text} for the client of {@code request}; {@code chosen} says by line, from 0, what was meant. Throws
-     * {@link kinesia.core.reason.InvalidValue} for a text without exercises or one too long.
+     * {@link InvalidValue} for a text without exercises or one too long.
      */
     public Brought bring(PlanRequest request, String text, Map<Integer, String> chosen) {
         List<RoutineText.Line> read = RoutineText.read(text);
         Map<String, Fit> fits = new HashMap<>();
-        List<Fit> all = planner.toWriteBy(request).fits();
+        Candidates candidates = planner.toWriteBy(request);
+        List<Fit> all = candidates.fits();
         all.forEach(f -> fits.put(f.exercise().key(), f));
         RoutineMatch match = new RoutineMatch(all.stream()
                 .sorted(Comparator.comparing((Fit f) -> !f.isAllowed())
@@ -94,7 +94,10 @@ public final class Routine {
             Fit fit = key != null
                     ? fits.get(key)
                     : found.sure() ? fits.get(found.options().get(0).key()) : null;
-            drafts.add(drafted(request, read.get(i), found, fit, all, used));
+            if (key != null && fit == null) {
+                throw new InvalidValue("chosen[" + i + "]", "'" + key + "' is no exercise for the arm");
+            }
+            drafts.add(drafted(request, candidates, read.get(i), found, fit, used));
         }
         fitTheWeek(request, drafts);
         return new Brought(
@@ -151,10 +154,10 @@ public final class Routine {
 
     private static Drafted drafted(
             PlanRequest request,
+            Candidates candidates,
             RoutineText.Line read,
             RoutineMatch.Found found,
             @Nullable Fit meant,
-            List<Fit> all,
             Set<String> used) {
         Drafted draft = new Drafted(read, found, meant);
         if (meant == null) {
@@ -162,7 +165,7 @@ public final class Routine {
         }
         Optional<Fit> fit = meant.isAllowed() && !used.contains(meant.exercise().key())
                 ? Optional.of(meant)
-                : nearest(meant, all, used);
+                : nearest(meant, candidates.fits(), used);
         Reason against = meant.isAllowed() ? twice(meant) : meant.against().get(0);
         if (fit.isEmpty()) {
             draft.altered.add(new Altered(About.LEFT_OUT, meant.exercise().name(), "", against));
@@ -179,7 +182,7 @@ public final class Routine {
             // What was lifted in another exercise says nothing of this one.
             draft.loadKg = null;
         }
-        fitTheDose(request, draft, fit.get());
+        fitTheDose(request, draft, fit.get(), candidates.loadsSore(fit.get()));
         return draft;
     }
 
@@ -192,7 +195,7 @@ public final class Routine {
                 "We have that one already.");
     }
 
-    /** Allowed and not used yet: its kinder sibling, another form of the same movement, else of the same family, else what does most for that side. */
+    /** Allowed and not used yet: its kinder sibling, another form of the same movement, else what does most for that side. */
     private static Optional<Fit> nearest(Fit meant, List<Fit> all, Set<String> used) {
         Exercise exercise = meant.exercise();
         return all.stream()
@@ -209,15 +212,16 @@ public final class Routine {
                         .thenComparing(f -> f.exercise().key()));
     }
 
-    private static void fitTheDose(PlanRequest request, Drafted draft, Fit fit) {
+    private static void fitTheDose(PlanRequest request, Drafted draft, Fit fit, boolean sore) {
         List<Limit> limits = request.limits();
         if (draft.loadKg != null && !fit.loads().isEmpty()) {
             double most = fit.boundKg();
-            double wanted = Math.min(draft.loadKg, most * (1 + StartLoad.A_LITTLE));
+            double allowed = sore ? most : most * (1 + StartLoad.A_LITTLE);
+            double wanted = Math.min(draft.loadKg, allowed);
             double here =
                     fit.loads().atMost(wanted).orElseGet(fit.loads()::lightest).kg();
             if (Math.abs(here - draft.loadKg) > 0.05) {
-                boolean tooHeavy = draft.loadKg > most * (1 + StartLoad.A_LITTLE);
+                boolean tooHeavy = draft.loadKg > allowed;
                 draft.altered.add(new Altered(
                         About.LOAD,
                         kg(draft.loadKg),
@@ -285,35 +289,28 @@ public final class Routine {
 
     /** Sets over what the visit may have go one by one from whatever has most, the last first; one set is kept of each. */
     private static void fitTheWeek(PlanRequest request, List<Drafted> drafts) {
-        Map<Drafted, Integer> before = new HashMap<>();
-        drafts.forEach(d -> before.put(d, d.sets));
-        Map<Head.Group, Integer> over = new EnumMap<>(Head.Group.class);
         for (Head.Group group : Head.Group.values()) {
             List<Drafted> own = drafts.stream()
                     .filter(d -> d.fit != null
                             && d.fit.exercise().role().trainsTheArm()
                             && d.fit.exercise().group() == group)
                     .toList();
-            over.put(group, own.stream().mapToInt(d -> d.sets).sum() - request.setsFor(group));
-            while (Objects.requireNonNull(over.get(group)) > 0) {
-                Drafted most = own.stream()
+            Map<Drafted, Integer> before = new HashMap<>();
+            own.forEach(d -> before.put(d, d.sets));
+            int over = own.stream().mapToInt(d -> d.sets).sum() - request.setsFor(group);
+            for (; over > 0; over--) {
+                own.stream()
                         .filter(d -> d.sets > 1)
                         .reduce((a, b) -> b.sets >= a.sets ? b : a)
-                        .orElse(null);
-                if (most == null) {
-                    break;
-                }
-                most.sets--;
-                over.merge(group, -1, Integer::sum);
+                        .ifPresent(most -> most.sets--);
             }
             PlanRequest.SetBudget budget = request.budget().get(group);
-            for (Drafted draft : own) {
-                int was = before.getOrDefault(draft, draft.sets);
+            before.forEach((draft, was) -> {
                 if (draft.sets < was && budget != null) {
                     draft.altered.add(
                             new Altered(About.SETS, String.valueOf(was), String.valueOf(draft.sets), budget.reason()));
                 }
-            }
+            });
         }
     }
 }

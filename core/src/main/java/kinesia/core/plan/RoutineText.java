@@ -13,9 +13,9 @@ import org.jspecify.annotations.Nullable;
 final class RoutineText {
     private static final int LONGEST = 4000;
     private static final int MOST_LINES = 24;
-    private static final int MOST_SETS = 6;
-    private static final int MOST_REPS = 60;
     private static final int USUAL_SETS = 3;
+    private static final int LONGEST_NUMBER = 6;
+    private static final int HARDEST = 10;
     private static final double KG_PER_LB = 0.45359237;
     private static final RepRange USUAL_REPS = new RepRange(8, 12);
 
@@ -80,7 +80,7 @@ final class RoutineText {
         RepRange reps = USUAL_REPS;
         List<Integer> series = List.of();
         if (times != null) {
-            sets = within(times.group(1), MOST_SETS);
+            sets = whole(times.group(1), PlanCheck.MOST_SETS, "sets");
             reps = reps(times.group(2), times.group(3));
         } else {
             @Nullable Matcher by = rest.take(SERIES);
@@ -92,7 +92,7 @@ final class RoutineText {
                         series.stream().mapToInt(n -> n).max().orElse(1));
             }
             @Nullable Matcher some = rest.take(SETS);
-            sets = some == null || !series.isEmpty() ? sets : within(some.group(1), MOST_SETS);
+            sets = some == null || !series.isEmpty() ? sets : whole(some.group(1), PlanCheck.MOST_SETS, "sets");
             @Nullable Matcher each = rest.take(REPS);
             reps = each == null || !series.isEmpty() ? reps : reps(each.group(1), each.group(2));
         }
@@ -103,10 +103,18 @@ final class RoutineText {
                 reps,
                 series,
                 load == null ? null : kg(load.group(1), load.group(2)),
-                effort == null ? null : Math.min(10, Math.max(1, Double.parseDouble(effort.group(1)))),
+                effort == null ? null : effort(effort.group(1)),
                 pause == null
                         ? null
-                        : Math.min(300, Integer.parseInt(pause.group(1) == null ? pause.group(2) : pause.group(1))));
+                        : whole(
+                                pause.group(1) == null ? pause.group(2) : pause.group(1),
+                                PlanCheck.LONGEST_REST_S,
+                                "seconds of rest"));
+    }
+
+    private static double effort(String number) {
+        whole(number.replaceFirst("\\.5$", ""), HARDEST, "as effort");
+        return Math.min(HARDEST, Double.parseDouble(number));
     }
 
     private static double kg(String number, String unit) {
@@ -114,20 +122,25 @@ final class RoutineText {
         return unit.startsWith("k") ? value : Math.round(value * KG_PER_LB * 100) / 100.0;
     }
 
-    private static int within(String number, int most) {
-        return number.length() > 3 ? most : Math.min(most, Math.max(1, Integer.parseInt(number)));
+    /** The number in {@code digits}; what cannot be is refused rather than changed without a word. */
+    private static int whole(String digits, int most, String what) {
+        int number = digits.length() > LONGEST_NUMBER ? Integer.MAX_VALUE : Integer.parseInt(digits);
+        if (number < 1 || number > most) {
+            throw new InvalidValue("text", "has " + digits + " " + what + "; from 1 to " + most + " can be");
+        }
+        return number;
     }
 
     private static RepRange reps(String low, @Nullable String high) {
-        int from = within(low, MOST_REPS);
-        int to = high == null ? from : within(high, MOST_REPS);
+        int from = whole(low, RepRange.MOST, "repetitions");
+        int to = high == null ? from : whole(high, RepRange.MOST, "repetitions");
         return new RepRange(Math.min(from, to), Math.max(from, to));
     }
 
     private static List<Integer> numbers(String series) {
         return NUMBERS.matcher(series)
                 .results()
-                .map(r -> within(r.group(), MOST_REPS))
+                .map(r -> whole(r.group(), RepRange.MOST, "repetitions"))
                 .toList();
     }
 

@@ -22,7 +22,7 @@ import kinesia.core.reason.Tag;
 /** A method bent to one client's day: its sections with the exercises they may hold, and the numbers of the problem. */
 final class Shape {
     // Weighs a reason that only today's dose gives over any number of others.
-    private static final long FEW_STEPS = 1000;
+    private static final long ONLY_TODAY = 1000;
 
     private final PlanRequest request;
     private final Candidates candidates;
@@ -76,7 +76,7 @@ final class Shape {
         for (int s = 0; s < method.sections().size(); s++) {
             Method.Section section = method.sections().get(s);
             if (!section.forMoreBehind() || moreBehind) {
-                sections.add(section(s, place, candidates, named, groups, first));
+                sections.add(section(s, place, named, groups, first));
                 first = false;
             }
             place += section.picks().size();
@@ -93,12 +93,11 @@ final class Shape {
         if (sections.stream().allMatch(s -> s.choices().isEmpty())) {
             refusals.add(cannot(
                     "there is nothing for the part of the arm that has sets left this week",
-                    against(method.sections().get(0).picks().get(0), candidates)));
+                    against(method.sections().get(0).picks().get(0))));
         }
     }
 
-    private Section section(
-            int at, int firstPick, Candidates candidates, Set<String> named, List<Head.Group> groups, boolean first) {
+    private Section section(int at, int firstPick, Set<String> named, List<Head.Group> groups, boolean first) {
         Method.Section section = request.method().sections().get(at);
         List<Choice> choices = new ArrayList<>();
         for (int p = 0; p < section.picks().size(); p++) {
@@ -110,7 +109,7 @@ final class Shape {
             if (tooSoon != null || !concerns(pick, groups, section.dose().light())) {
                 continue;
             }
-            List<Candidate> found = withPinned(section, pick, candidates, bent(section, pick, candidates)).stream()
+            List<Candidate> found = withPinned(section, pick, bent(section, pick)).stream()
                     .filter(c -> pick.repeats()
                             || isPinned(c)
                             || !named.contains(c.exercise().key()))
@@ -124,18 +123,18 @@ final class Shape {
                     .anyMatch(c -> pick.implementChoices().contains(c.exercise().implement()));
             if (found.isEmpty() && pick.count().fewest() > 0) {
                 if (canGoOneSided(section, pick)) {
-                    bends.add(nothingFor(pick, candidates));
+                    bends.add(nothingFor(pick));
                     missing.add(firstPick + p);
                     continue;
                 }
                 refusals.add(cannot(
-                        isOnlyTooEasy(section, pick, candidates)
+                        isOnlyTooEasy(section, pick)
                                 ? "its work is done at effort "
                                         + Numbers.plain(section.dose().leastEffort()) + " or more"
                                 : "there is nothing for " + pick.what(),
-                        against(pick, candidates)));
+                        against(pick)));
             } else if (found.isEmpty() && pick.isTrait()) {
-                bends.add(nothingFor(pick, candidates));
+                bends.add(nothingFor(pick));
             }
             choices.add(new Choice(firstPick + p, pick, found));
         }
@@ -191,7 +190,7 @@ final class Shape {
     }
 
     /** Whether there are exercises for {@code pick} and only the effort they are done with today is too low. */
-    private static boolean isOnlyTooEasy(Method.Section section, Method.Pick pick, Candidates candidates) {
+    private boolean isOnlyTooEasy(Method.Section section, Method.Pick pick) {
         return section.dose().leastEffort() > 0
                 && candidates.fits().stream()
                         .anyMatch(f -> f.isAllowed()
@@ -209,7 +208,7 @@ final class Shape {
     }
 
     /** The candidates of a pick; its bendable filters give way one after the other until there are enough. */
-    private List<Candidate> bent(Method.Section section, Method.Pick pick, Candidates candidates) {
+    private List<Candidate> bent(Method.Section section, Method.Pick pick) {
         List<Method.Bendable> given = new ArrayList<>();
         List<Candidate> found = candidates.of(section, pick, given, bends);
         for (Method.Bendable bendable : pick.bends()) {
@@ -239,8 +238,7 @@ final class Shape {
     }
 
     /** {@code found} and what is pinned and of this pick once everything that may give way has. */
-    private List<Candidate> withPinned(
-            Method.Section section, Method.Pick pick, Candidates candidates, List<Candidate> found) {
+    private List<Candidate> withPinned(Method.Section section, Method.Pick pick, List<Candidate> found) {
         List<Candidate> all = new ArrayList<>(found);
         if (!request.wishes().pinned().isEmpty() && !pick.bends().isEmpty()) {
             Set<String> there = found.stream().map(c -> c.exercise().key()).collect(Collectors.toSet());
@@ -255,8 +253,8 @@ final class Shape {
         return request.wishes().pinned().contains(candidate.exercise().key());
     }
 
-    private Reason nothingFor(Method.Pick pick, Candidates candidates) {
-        List<Reason> against = against(pick, candidates);
+    private Reason nothingFor(Method.Pick pick) {
+        List<Reason> against = against(pick);
         String because = against.isEmpty() ? "" : " " + against.get(0).exact();
         return methodReason("METHOD-left-out", "Without " + pick.what() + "." + because);
     }
@@ -288,7 +286,7 @@ final class Shape {
      * What stands against the exercises a pick is after, the likeliest to be mended first: what only today's dose is against,
      * then limits and loads, then what this place does not have; of those what takes out most, and of loads the nearest one.
      */
-    private static List<Reason> against(Method.Pick pick, Candidates candidates) {
+    private List<Reason> against(Method.Pick pick) {
         Map<Reason, Long> counts = new LinkedHashMap<>();
         candidates.fits().stream()
                 .filter(f -> pick.takesBent(f.full(), f.curve(), pick.bends()))
@@ -298,7 +296,7 @@ final class Shape {
                                 ? Stream.ofNullable(
                                         candidates.unused(f.exercise().key()))
                                 : f.against().stream())
-                        .forEach(r -> counts.merge(r, f.isAllowed() ? FEW_STEPS : 1L, Long::sum)));
+                        .forEach(r -> counts.merge(r, f.isAllowed() ? ONLY_TODAY : 1L, Long::sum)));
         return counts.entrySet().stream()
                 .sorted(Comparator.comparingInt((Map.Entry<Reason, Long> e) -> mendedLast(e.getKey()))
                         .thenComparing(
@@ -371,7 +369,7 @@ final class Shape {
                                 .flatMap(s -> s.choices().stream())
                                 .anyMatch(c -> c.place() == at && movements(c) < ask.count(at));
                 if (ask.count(at) > 0 && lacks) {
-                    return Optional.of(cannot("there is too little for " + pick.what(), against(pick, candidates)));
+                    return Optional.of(cannot("there is too little for " + pick.what(), against(pick)));
                 }
             }
         }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.ReachableLoads;
@@ -18,6 +17,7 @@ import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.StressBudget;
 import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Words;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.PainScore;
 import org.jspecify.annotations.Nullable;
@@ -188,10 +188,10 @@ public final class WhatIf {
     }
 
     private static Optional<String> sets(Plan now, Plan then) {
-        int front = sets(now, Head.Group.FLEXORS);
-        int back = sets(now, Head.Group.EXTENSORS);
-        int frontThen = sets(then, Head.Group.FLEXORS);
-        int backThen = sets(then, Head.Group.EXTENSORS);
+        int front = now.setsFor(Head.Group.FLEXORS);
+        int back = now.setsFor(Head.Group.EXTENSORS);
+        int frontThen = then.setsFor(Head.Group.FLEXORS);
+        int backThen = then.setsFor(Head.Group.EXTENSORS);
         if (front != frontThen && back != backThen) {
             return Optional.of(count(frontThen) + " for the front and " + backThen + " for the back instead of " + front
                     + " and " + back);
@@ -243,16 +243,7 @@ public final class WhatIf {
         if (names.size() > shown) {
             all.add((names.size() - shown) + " more");
         }
-        return IntStream.range(0, all.size())
-                .mapToObj(i -> (i == 0 ? "" : i == all.size() - 1 ? " and " : ", ") + all.get(i))
-                .collect(Collectors.joining());
-    }
-
-    private static int sets(Plan plan, Head.Group group) {
-        return plan.mainSlots().stream()
-                .filter(s -> s.group() == group)
-                .mapToInt(Slot::sets)
-                .sum();
+        return Words.list(all);
     }
 
     private static String upper(String words) {

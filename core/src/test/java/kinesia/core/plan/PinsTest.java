@@ -96,6 +96,18 @@ class PinsTest {
     }
 
     @Test
+    void very_many_pins_are_answered_too() {
+        String[] twenty = RuleFiles.model().catalogue().all().stream()
+                .filter(e -> e.role() == kinesia.core.exercise.Role.MAIN)
+                .map(kinesia.core.exercise.Exercise::key)
+                .limit(20)
+                .toArray(String[]::new);
+        Plan plan = plan(People.well(People.GYM, 30, 5), twenty);
+        assertThat(keys(plan)).containsAnyOf(twenty);
+        assertThat(lost(plan)).isNotEmpty();
+    }
+
+    @Test
     void each_pin_is_in_the_session_or_beside_it() {
         List<String> all = RuleFiles.model().catalogue().all().stream()
                 .filter(e -> e.role() == kinesia.core.exercise.Role.MAIN)

@@ -15,9 +15,11 @@ import kinesia.core.plan.Routine.About;
 import kinesia.core.plan.Routine.Brought;
 import kinesia.core.plan.Routine.BroughtLine;
 import kinesia.core.reason.InvalidValue;
+import kinesia.core.screening.PainScore;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A routine as trainers write it (common practice, no source) is understood, and changed as little as must be. */
 class RoutineTest {
@@ -147,5 +149,55 @@ class RoutineTest {
                     .isInstanceOf(InvalidValue.class)
                     .hasMessageContaining("must have from 1");
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Curl 7x10",
+                "Curl 0x10",
+                "Curl 3x31",
+                "Curl 3x99999999999",
+                "Curl 3x10 effort 11",
+                "Curl 3x10 rest 301 s",
+                "Curl 3x10, rest 99999999999 s"
+            })
+    void a_number_that_cannot_be_is_refused_and_not_changed_without_a_word(String text) {
+        assertThatThrownBy(() -> RoutineText.read(text))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("can be");
+    }
+
+    @Test
+    void the_numbers_at_the_edge_are_taken() {
+        RoutineText.Line line =
+                RoutineText.read("Curl 6x30 effort 10 rest 300 s").get(0);
+        assertThat(line.sets()).isEqualTo(6);
+        assertThat(line.reps()).isEqualTo(new RepRange(30, 30));
+        assertThat(line.effort()).isEqualTo(10);
+        assertThat(line.restSeconds()).isEqualTo(300);
+    }
+
+    @Test
+    void an_exercise_that_is_not_there_is_refused_at_its_line() {
+        PlanRequest request = People.well(People.GYM, 60, 12);
+        assertThatThrownBy(() -> ROUTINE.bring(request, "Curl 3x10", Map.of(0, "no-such")))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("no-such");
+    }
+
+    @Test
+    void a_load_over_what_is_right_is_never_rounded_up_where_a_sore_place_is_loaded() {
+        List<SoreSite> sore = List.of(new SoreSite(Site.CROOK_OF_ELBOW, Side.RIGHT, PainScore.of(3)));
+        PlanRequest request = People.request(People.GYM, 60, 12, List.of(), sore, People.history());
+        double right = new Planner(RuleFiles.model(), RuleFiles.methods())
+                .toWriteBy(request).fits().stream()
+                        .filter(f -> f.exercise().key().equals("standing-curl"))
+                        .mapToDouble(Fit::boundKg)
+                        .findFirst()
+                        .orElseThrow();
+        Written curl = slots(ROUTINE.bring(request, "Standing curl 3x12 40 kg", Map.of(0, "standing-curl")))
+                .get(0);
+        assertThat(Objects.requireNonNull(curl.loadKg())).isLessThanOrEqualTo(right + 1e-9);
     }
 }

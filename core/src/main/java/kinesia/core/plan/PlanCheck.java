@@ -30,6 +30,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Holds a session that a trainer wrote freely against limits, clock and budgets: it marks, and refuses nothing. */
 public final class PlanCheck {
+    /** The rule of what the trainer wrote. */
+    public static final String BY_HAND = "PLAN-by-hand";
+
     private static final int MOST_UNITS = 12;
     private static final int MOST_SLOTS = 8;
     static final int MOST_SETS = 6;
@@ -252,7 +255,8 @@ public final class PlanCheck {
         Exercise.Tempo tempo = one.tempo() == null ? fit.exercise().tempo() : one.tempo();
         tempoMarks(request, fit, one, tempo, marks);
         Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
-        why.put(Aspect.CHOICE, byHand());
+        List.of(Aspect.CHOICE, Aspect.LOAD, Aspect.SETS, Aspect.REPS, Aspect.EFFORT, Aspect.TEMPO)
+                .forEach(aspect -> why.put(aspect, byHand()));
         return new Slot(
                 key,
                 fit.exercise().name(),
@@ -264,7 +268,7 @@ public final class PlanCheck {
                 one.reps(),
                 one.setReps() == null ? List.of() : one.setReps(),
                 0,
-                load(request, candidates, fit, one, marks, why),
+                load(request, candidates, fit, one, marks),
                 1,
                 one.loadKg() == null && !request.carryovers().containsKey(key),
                 effort,
@@ -301,13 +305,7 @@ public final class PlanCheck {
         }
     }
 
-    private static Load load(
-            PlanRequest request,
-            Candidates candidates,
-            Fit fit,
-            Written one,
-            List<Mark> marks,
-            Map<Aspect, Reason> why) {
+    private static Load load(PlanRequest request, Candidates candidates, Fit fit, Written one, List<Mark> marks) {
         if (fit.loads().isEmpty()) {
             return Load.ofKg(one.loadKg() == null ? 0 : one.loadKg());
         }
@@ -318,9 +316,7 @@ public final class PlanCheck {
                     : Optional.ofNullable(candidates.first(one.exerciseKey()))
                             .map(FirstLoad::kg)
                             .orElse(0.0);
-            Load load = fit.loads().atMost(most).orElseGet(fit.loads()::lightest);
-            why.put(Aspect.LOAD, byHand());
-            return load;
+            return fit.loads().atMost(most).orElseGet(fit.loads()::lightest);
         }
         Load nearest = fit.loads().atMost(one.loadKg()).orElseGet(fit.loads()::lightest);
         if (Math.abs(nearest.kg() - one.loadKg()) > 0.05) {
@@ -432,6 +428,6 @@ public final class PlanCheck {
     }
 
     private static Reason byHand() {
-        return Reason.of("PLAN-by-hand", Tag.HOUSE, "", "Written by the trainer.", "I picked this one for today.");
+        return Reason.of(BY_HAND, Tag.HOUSE, "", "Written by the trainer.", "I picked this one for today.");
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.Slot;
-import kinesia.core.plan.Plan.WhyNot;
+import kinesia.core.plan.PlanCheck;
 import kinesia.core.reason.Reason;
 
 /** What is different from the session before, each with the reason of the rule that made it so. */
@@ -38,13 +38,8 @@ public final class Changes {
         List<Change> changes = new ArrayList<>();
         for (Slot before : last.mainSlots()) {
             if (find(next, before.exerciseKey()).isEmpty()) {
-                next.whyNot().stream()
-                        .filter(w -> w.exerciseKey().equals(before.exerciseKey()))
-                        .map(WhyNot::reasons)
-                        .filter(r -> !r.isEmpty())
-                        .findFirst()
-                        .ifPresent(r ->
-                                changes.add(new Change(Kind.SWAPPED_OUT, before.name(), "in", "left out", r.get(0))));
+                whyNot(next, before.exerciseKey())
+                        .ifPresent(r -> changes.add(new Change(Kind.SWAPPED_OUT, before.name(), "in", "left out", r)));
             }
         }
         for (Slot after : next.mainSlots()) {
@@ -80,6 +75,15 @@ public final class Changes {
         return changes.stream()
                 .sorted(Comparator.comparing((Change c) -> most.getOrDefault(c.exerciseName(), c.kind())))
                 .toList();
+    }
+
+    /** What keeps {@code key} out of {@code next}; the trainer's hand where the trainer wrote it. */
+    private static Optional<Reason> whyNot(Plan next, String key) {
+        return next.whyNot().stream()
+                .filter(w -> w.exerciseKey().equals(key))
+                .flatMap(w -> w.reasons().stream())
+                .findFirst()
+                .or(() -> Optional.of(next.restReason()).filter(r -> r.ruleId().equals(PlanCheck.BY_HAND)));
     }
 
     private static void add(List<Change> changes, Kind kind, Slot slot, String from, String to, Aspect aspect) {

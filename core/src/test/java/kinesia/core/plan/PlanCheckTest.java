@@ -16,6 +16,7 @@ import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanCheck.Written;
 import kinesia.core.plan.PlanCheck.WrittenUnit;
 import kinesia.core.reason.InvalidValue;
+import kinesia.core.response.Changes;
 import org.junit.jupiter.api.Test;
 
 /** A session written by hand says everything a composed one does, and gets ramps, clock and marks. */
@@ -131,5 +132,22 @@ class PlanCheckTest {
         assertThatThrownBy(() -> new Written("standing-curl", 1, EIGHT_TO_TWELVE, null, null, null, List.of(61), null))
                 .isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Manner(false, false, "x".repeat(201))).isInstanceOf(InvalidValue.class);
+    }
+
+    @Test
+    void what_is_otherwise_than_at_the_last_visit_is_said_of_a_written_session_too() {
+        PlanRequest request = People.well(People.GYM, 40, 8);
+        Written press = new Written("rope-press-down", 2, EIGHT_TO_TWELVE, 15.0, 7.0);
+        Plan last = check(request, curl(null, null, null), press).plan();
+        Plan next = check(request, new Written("rope-press-down", 3, new RepRange(10, 15), 10.0, 6.0))
+                .plan();
+        assertThat(Changes.between(last, next))
+                .extracting(Changes.Change::kind)
+                .containsExactly(
+                        Changes.Kind.SWAPPED_OUT,
+                        Changes.Kind.LOAD,
+                        Changes.Kind.SETS,
+                        Changes.Kind.REPS,
+                        Changes.Kind.EFFORT);
     }
 }

@@ -13,7 +13,7 @@ import SelectField from '@/shared/SelectField.vue'
 import { useCall } from '@/shared/useCall'
 import { useDays } from './useDays'
 
-/** The weeks ahead as they would go if every visit were "go": is the rise right, and do the days fit? */
+/** The weeks ahead as they go if every visit goes as planned: is the rise right, and do the days fit? */
 const props = defineProps<{ clientId: string; composition: Composition }>()
 const { problem, busy, run } = useCall()
 const own = useDays(props.clientId)
@@ -25,7 +25,7 @@ const newExercises = ref(false)
 const at = ref('')
 const kept = ref('')
 const weeks = ref<Week[]>([])
-const reasons = ref<Reason[]>([])
+const rise = ref<Reason>()
 const howMany = ref<number | undefined>(6)
 
 /** What is usual for this client, when it is first opened. */
@@ -75,7 +75,7 @@ async function plan() {
   }
   const answer = await run(() => ask(() => api.POST('/api/plan/block', { body })))
   weeks.value = answer?.weeks ?? []
-  reasons.value = answer?.reasons ?? []
+  rise.value = answer?.sets
 }
 const sets = (visit: Week['visits'][number], group: string) =>
   visit.result.plan?.units
@@ -103,7 +103,7 @@ const names = (visit: Week['visits'][number]) =>
     </label>
     <BButton size="sm" variant="outline-primary" :disabled="busy || !days.length" @click="plan">Lay them out</BButton>
     <p v-if="weeks.length" class="quiet small">
-      As it would go if every visit were “go”; what mornings say will change it.
+      As it goes if every visit goes as planned; what is lifted and what mornings say will change it.
     </p>
     <div v-if="weeks.length" class="keep">
       <BButton size="sm" variant="primary" :disabled="own.busy.value" @click="keep">Keep these weeks</BButton>
@@ -116,19 +116,17 @@ const names = (visit: Week['visits'][number]) =>
         <RouterLink :to="`/clients/${clientId}`">See the client’s days</RouterLink>
       </span>
     </div>
-    <ul v-if="reasons.length" class="small mb-2">
-      <li v-for="r in reasons" :key="r.ruleId">
-        {{ r.exact }}
-        <WhyButton :reason="r" about="the sets of the weeks" />
-      </li>
-    </ul>
+    <p v-if="rise" class="small mb-2">
+      {{ rise.exact }}
+      <WhyButton :reason="rise" about="the sets of the weeks" />
+    </p>
     <ol v-if="weeks.length" class="weeks">
       <li v-for="w in weeks" :key="w.number" :class="{ lighter: w.lighter }">
         <h3>
           Week {{ w.number }}
           <span v-if="w.lighter" class="tag">lighter</span>
         </h3>
-        <p class="quiet small mb-1">{{ w.target.EXTENSORS }} sets back, {{ w.target.FLEXORS }} front</p>
+        <p class="quiet small mb-1">{{ w.sets.EXTENSORS }} sets back, {{ w.sets.FLEXORS }} front</p>
         <div v-for="v in w.visits" :key="v.on" class="visit" :title="names(v)">
           <strong>{{ date(v.on) }}</strong>
           <template v-if="v.result.plan">

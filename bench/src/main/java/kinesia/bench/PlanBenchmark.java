@@ -28,18 +28,25 @@ import kinesia.core.exercise.Site;
 import kinesia.core.exercise.StimulusRules;
 import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.ArmBudget;
-import kinesia.core.plan.Block;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
+import kinesia.core.plan.Methods;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.response.NextRequest;
+import kinesia.core.response.SoreNow;
+import kinesia.core.response.WeeksAhead;
 import kinesia.core.screening.Limit;
 import kinesia.core.screening.PainScore;
+import kinesia.core.screening.ScreenQuestions;
+import kinesia.core.screening.ScreeningFile;
+import kinesia.core.screening.ScreeningRules;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -63,6 +70,8 @@ public class PlanBenchmark {
     private final ExerciseModel model = model();
     private final Planner planner = new Planner(model);
     private final PlanRequest request = request();
+    private final ScreenQuestions questions =
+            ScreeningFile.parse("screening.yaml", text("screening.yaml"), model.catalogue());
 
     @Benchmark
     public PlanResult oneSession() {
@@ -75,16 +84,25 @@ public class PlanBenchmark {
         return new Planner(model).plan(request);
     }
 
+    /** Six weeks laid out for the same client, each visit planned from those before it. */
     @Benchmark
-    public List<Block.Week> sixWeeks() {
-        return new Block(planner)
-                .plan(new Block.Request(
-                        request,
-                        6,
-                        6,
-                        Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY),
-                        new Block.WeeklySets(6, 1, 12),
-                        1));
+    public WeeksAhead.Weeks sixWeeks() {
+        TrainingWeek week = TrainingWeek.of(Goal.FUNCTION, 2);
+        return new WeeksAhead(planner, new ScreeningRules(questions))
+                .of(
+                        new WeeksAhead.Asked(
+                                new NextRequest.Trainee(
+                                        request.body(),
+                                        request.age(),
+                                        request.known().story(),
+                                        week,
+                                        new SoreNow.Screened(request.soreSites(), request.limits(), DAY),
+                                        Set.of()),
+                                new NextRequest.Room(model, request.equipment(), List.of(), Map.of()),
+                                new NextRequest.Booking(DAY, 45, Door.quiet(), Methods.open(), PlanRequest.Wishes.NONE),
+                                new TrainingBlock(DAY, 6, Goal.FUNCTION, 6, false, null),
+                                Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)),
+                        List.of());
     }
 
     private static PlanRequest request() {

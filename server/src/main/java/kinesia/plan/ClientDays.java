@@ -2,7 +2,6 @@ package kinesia.plan;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -41,13 +40,6 @@ public class ClientDays {
     public record Days(TrainingWeek week, Map<LocalDate, Booked> booked) {
         public Days {
             booked = Map.copyOf(booked);
-        }
-
-        /** The same days if {@code block} were kept. */
-        Days with(TrainingBlock block) {
-            List<TrainingBlock> more = new ArrayList<>(week.blocks());
-            more.add(block);
-            return new Days(week.with(more, week.booked()), booked);
         }
 
         /** What is booked on {@code day}; null when nothing is. */

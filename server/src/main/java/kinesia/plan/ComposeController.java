@@ -9,7 +9,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -27,8 +26,6 @@ import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
-import kinesia.core.plan.Block;
-import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.Method;
@@ -46,6 +43,7 @@ import kinesia.core.plan.WhatIf;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
+import kinesia.core.response.WeeksAhead;
 import kinesia.core.screening.Limit;
 import kinesia.room.RoomCatalogue;
 import kinesia.shared.Problem;
@@ -161,9 +159,6 @@ class ComposeController {
             @Nullable Integer lighterWeek,
             boolean newExercises) {}
 
-    /** @param reasons of the sets a week and of their share between front and back */
-    record BlockView(List<Block.Week> weeks, List<Reason> reasons) {}
-
     /** The best session for the composition; nothing is stored. */
     @Operation(
             summary = "The best session, or why there is none",
@@ -251,27 +246,17 @@ class ComposeController {
     /** Weeks of sessions as they would go if every visit were "go". */
     @PostMapping("/api/plan/block")
     @Transactional(readOnly = true)
-    BlockView block(@RequestBody BlockAsk ask, @AuthenticationPrincipal SignedIn who) {
+    WeeksAhead.Weeks block(@RequestBody BlockAsk ask, @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(ask.clientId(), who.roomId());
         Goal aim = ask.aim() == null ? client.details().goal() : ask.aim();
         TrainingBlock kept = new TrainingBlock(
                 calendar.today(who.roomId()), ask.weeks(), aim, ask.lighterWeek(), ask.newExercises(), null);
-        VisitPlanner.Ready ready = ready(new ComposeAsk(ask.clientId(), null, ask.composition(), null), kept, who);
-        PlanRequest request = ready.request();
-        if (request == null) {
+        checkMethod(ask.composition());
+        WeeksAhead.Weeks weeks = requests.weeks(client, ask.composition(), kept, Set.copyOf(ask.days()));
+        if (weeks == null) {
             throw Problem.refused("Nothing can be planned for this client now.");
         }
-        BlockSets allowed = BlockSets.of(request, ask.days().size(), aim);
-        return new BlockView(
-                new Block(planner)
-                        .plan(new Block.Request(
-                                request,
-                                ask.weeks(),
-                                ask.lighterWeek(),
-                                new TreeSet<>(ask.days()),
-                                allowed.sets(),
-                                allowed.ratio())),
-                allowed.reasons());
+        return weeks;
     }
 
     private List<PlanCheck.Mark> marks(PlanRequest request, Composition composition) {
@@ -281,10 +266,6 @@ class ComposeController {
     }
 
     private VisitPlanner.Ready ready(ComposeAsk ask, SignedIn who) {
-        return ready(ask, null, who);
-    }
-
-    private VisitPlanner.Ready ready(ComposeAsk ask, @Nullable TrainingBlock block, SignedIn who) {
         checkMethod(ask.composition());
         if (ask.clientId() == null) {
             if (ask.facts() == null) {
@@ -293,7 +274,7 @@ class ComposeController {
             return new VisitPlanner.Ready(fromFacts(ask.facts(), ask.composition(), who), null, List.of(), List.of());
         }
         Client client = clients.require(ask.clientId(), who.roomId());
-        return requests.of(client, ask.composition(), calendar.today(who.roomId()), block);
+        return requests.of(client, ask.composition(), calendar.today(who.roomId()));
     }
 
     private void checkMethod(Composition composition) {

@@ -1,11 +1,14 @@
 package kinesia.plan;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import kinesia.client.Client;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.TrainingBlock;
 import kinesia.core.response.SessionRecord;
+import kinesia.core.response.WeeksAhead;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
@@ -29,17 +32,9 @@ class NextRequests {
 
     /** For {@code client}, seen from {@code today}, at the place of the composition or else the one that is booked. */
     VisitPlanner.Ready of(Client client, Composition composition, LocalDate today) {
-        return of(client, composition, today, null);
-    }
-
-    /** The same if {@code block} were kept; null for what is stored. */
-    VisitPlanner.Ready of(Client client, Composition composition, LocalDate today, @Nullable TrainingBlock block) {
         Standing standing = standings.of(client.id(), today);
-        List<SessionRecord> records = history.of(client.id(), null).stream()
-                .map(SessionHistory.Entry::record)
-                .toList();
-        ClientDays.Days stored = clientDays.of(client, today);
-        ClientDays.Days days = block == null ? stored : stored.with(block);
+        List<SessionRecord> records = records(client);
+        ClientDays.Days days = clientDays.of(client, today);
         LocalDate day = visits.firstDay(client, days, standing, records, today);
         return visits.ready(
                 client,
@@ -50,5 +45,25 @@ class NextRequests {
                 day,
                 Door.quiet(),
                 composition);
+    }
+
+    /** The weeks of {@code block} as they would go, at the place of the composition or else the usual one; null while held. */
+    WeeksAhead.@Nullable Weeks weeks(
+            Client client, Composition composition, TrainingBlock block, Set<DayOfWeek> weekdays) {
+        return visits.weeks(
+                client,
+                clientDays.of(client, block.start()),
+                clientDays.place(client, composition.placeId(), null).equipment(),
+                standings.of(client.id(), block.start()),
+                records(client),
+                block,
+                weekdays,
+                composition);
+    }
+
+    private List<SessionRecord> records(Client client) {
+        return history.of(client.id(), null).stream()
+                .map(SessionHistory.Entry::record)
+                .toList();
     }
 }

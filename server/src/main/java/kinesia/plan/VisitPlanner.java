@@ -1,5 +1,6 @@
 package kinesia.plan;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
 import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingBlock;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
@@ -29,6 +31,7 @@ import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.response.SoreNow;
 import kinesia.core.response.TrainingHold;
+import kinesia.core.response.WeeksAhead;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
@@ -43,6 +46,7 @@ public class VisitPlanner {
     private final Planner planner;
     private final Methods methods;
     private final PlanCheck check;
+    private final WeeksAhead weeksAhead;
 
     VisitPlanner(RoomCatalogue rooms, ScreeningRules screening, Planner planner, Methods methods) {
         this.screening = screening;
@@ -50,6 +54,7 @@ public class VisitPlanner {
         this.planner = planner;
         this.methods = methods;
         this.check = new PlanCheck(planner);
+        this.weeksAhead = new WeeksAhead(planner, screening);
     }
 
     /** A plan or refusals, what the last session said, and what changed since. */
@@ -131,6 +136,27 @@ public class VisitPlanner {
             return new Ready(
                     null, new Outcome(held, List.of(), List.of(), List.of(), hold.whatToDo()), List.of(), List.of());
         }
+        Asked asked = asked(client, days, equipment, standing, records, day, door, composition);
+        NextRequest.Prepared prepared = NextRequest.of(asked.who(), asked.room(), asked.visit(), screening, records);
+        return new Ready(
+                prepared.request(),
+                null,
+                prepared.lastSignals(),
+                prepared.places().whatToDo());
+    }
+
+    /** Who is planned for, with what, and which visit. */
+    private record Asked(NextRequest.Trainee who, NextRequest.Room room, NextRequest.Booking visit) {}
+
+    private Asked asked(
+            Client client,
+            ClientDays.Days days,
+            Equipment equipment,
+            Standing standing,
+            List<SessionRecord> records,
+            LocalDate day,
+            Door door,
+            Composition composition) {
         RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
         List<RoomCatalogue.Own> gone = gone(room, records);
         Method method = composition.method() == null
@@ -138,7 +164,7 @@ public class VisitPlanner {
                 : methods.find(composition.method()).orElseGet(Methods::open);
         ClientDays.Booked booked = days.on(day);
         int usual = booked == null ? client.details().minutes() : booked.minutes();
-        NextRequest.Prepared prepared = NextRequest.of(
+        return new Asked(
                 trainee(client, days, standing, day),
                 new NextRequest.Room(
                         room.model(),
@@ -153,14 +179,24 @@ public class VisitPlanner {
                         door,
                         method,
                         composition.wishes(),
-                        composition.earns()),
-                screening,
-                records);
-        return new Ready(
-                prepared.request(),
-                null,
-                prepared.lastSignals(),
-                prepared.places().whatToDo());
+                        composition.earns()));
+    }
+
+    /** The weeks of {@code block} on {@code weekdays} if every visit went as planned; null while nothing may be planned. */
+    WeeksAhead.@Nullable Weeks weeks(
+            Client client,
+            ClientDays.Days days,
+            Equipment equipment,
+            Standing standing,
+            List<SessionRecord> records,
+            TrainingBlock block,
+            Set<DayOfWeek> weekdays,
+            Composition composition) {
+        if (standing.hold(client.stop()) != null) {
+            return null;
+        }
+        Asked asked = asked(client, days, equipment, standing, records, block.start(), Door.quiet(), composition);
+        return weeksAhead.of(new WeeksAhead.Asked(asked.who(), asked.room(), asked.visit(), block, weekdays), records);
     }
 
     private static NextRequest.Trainee trainee(Client client, ClientDays.Days days, Standing standing, LocalDate day) {

@@ -258,8 +258,8 @@ class ComposeTest {
         JsonNode weeks = caller.post("/api/plan/block", ask).at("/weeks");
         assertThat(weeks).hasSize(4);
         assertThat(weeks.get(3).get("lighter").asBoolean()).isTrue();
-        assertThat(weeks.get(3).at("/target/EXTENSORS").asInt())
-                .isLessThan(weeks.get(2).at("/target/EXTENSORS").asInt());
+        assertThat(weeks.get(3).at("/sets/EXTENSORS").asInt())
+                .isLessThan(weeks.get(2).at("/sets/EXTENSORS").asInt());
         ask.putArray("days").add("MONDAY").add("TUESDAY");
         assertThat(caller.post("/api/plan/block", ask).at("/fields/0/field").asText())
                 .isEqualTo("visits");

@@ -12,7 +12,6 @@ import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Head;
-import kinesia.core.plan.BlockSets;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.plan.Planner;
@@ -35,6 +34,11 @@ final class WeekAllowance {
     private static final int TRAINED_BEFORE = 10;
     private static final int USUAL = 8;
     private static final double AFTER_A_BREAK = 0.75;
+    // The most in any seven days, and what a good week adds [house].
+    private static final int CEILING_SORE = 12;
+    private static final int CEILING_CLEAR = 16;
+    private static final int RISE = 1;
+    private static final int RISE_CLEAR = 2;
     // Keeping what is there takes a third of the sets in one session a week [pub, holds strength].
     private static final int KEEPING = 3;
     // A visit takes at most half as much again as its even share [house].
@@ -73,6 +77,11 @@ final class WeekAllowance {
         this.sore = sore;
     }
 
+    /** The most hard sets of a muscle in any seven days. */
+    static int ceiling(boolean sore) {
+        return sore ? CEILING_SORE : CEILING_CLEAR;
+    }
+
     /** The sets of a week, and the words for where they come from. */
     private record Target(int sets, String because) {}
 
@@ -96,7 +105,7 @@ final class WeekAllowance {
         int left = Math.max(0, target.sets() - done - other);
         int inSevenDays = hardSets(group, on.minusDays(DAYS - 1), on)
                 + week.otherSets(group, on.minusDays(DAYS - 1), on.minusDays(1));
-        int room = Math.max(0, BlockSets.ceiling(sore) - inSevenDays);
+        int room = Math.max(0, ceiling(sore) - inSevenDays);
         int visits = visitsLeft(on);
         int most = Math.max(LEAST, (int) Math.floor(MOST_OF_A_SHARE * target.sets() / visitsAWeek(on)));
         int even = (left + visits - 1) / visits;
@@ -108,13 +117,17 @@ final class WeekAllowance {
         }
         TrainingBlock block = week.blockOn(on);
         if (block != null && block.isLighter(on) && sets > 0) {
-            int fewer = Math.max(1, (int) Math.floor(LIGHTER_WEEK * sets));
-            return SetBudget.cutTo(fewer, lighterWeek(block, sets, fewer));
+            int lastWeek = hardSets(group, monday.minusDays(DAYS), monday);
+            int full = lastWeek == 0 ? target.sets() : Math.min(target.sets(), lastWeek);
+            int lighter = Math.max(1, (int) Math.floor(LIGHTER_WEEK * full));
+            int usual = (full + visits + been(on) - 1) / (visits + been(on));
+            int fewer = Math.min((Math.max(0, lighter - done - other) + visits - 1) / visits, room);
+            return SetBudget.cutTo(fewer, lighterWeek(block, lighter, usual, fewer));
         }
         String had = done + " done since Monday" + (other == 0 ? "" : ", " + other + " counted for other training");
         String now = room < Math.min(even, most)
-                ? inSevenDays + " in the last seven days, and no more than " + BlockSets.ceiling(sore)
-                        + " in any seven: " + sets + " today."
+                ? inSevenDays + " in the last seven days, and no more than " + ceiling(sore) + " in any seven: " + sets
+                        + " today."
                 : most < even
                         ? "at most half as much again as an even share: " + sets + " today."
                         : visits == 1
@@ -127,7 +140,7 @@ final class WeekAllowance {
                                 Tag.HOUSE,
                                 NEW + " a week for somebody new, " + TRAINED_BEFORE
                                         + " for somebody who trained before, " + USUAL + " else; at most "
-                                        + BlockSets.ceiling(sore) + " in any seven days",
+                                        + ceiling(sore) + " in any seven days",
                                 target.because() + " " + target.sets() + " hard sets this week for the " + group.where()
                                         + ", " + had + "; " + now,
                                 "We build the amount up slowly, week by week.")
@@ -187,7 +200,7 @@ final class WeekAllowance {
         if (group == Head.Group.FLEXORS || !week.goalOn(on).wantsMore()) {
             return flexors;
         }
-        int more = Math.min(BlockSets.ceiling(sore), (int) Math.round(MORE_BEHIND * flexors.sets()));
+        int more = Math.min(ceiling(sore), (int) Math.round(MORE_BEHIND * flexors.sets()));
         return new Target(more, flexors.because());
     }
 
@@ -211,12 +224,11 @@ final class WeekAllowance {
         int good = 0;
         int weeks = (int) (ChronoUnit.DAYS.between(streak, on) / DAYS);
         for (int w = 0; w < weeks; w++) {
-            good += wasGood(streak.plusDays((long) w * DAYS)) ? 1 : 0;
+            good += adds(streak.plusDays((long) w * DAYS)) ? 1 : 0;
         }
-        int ceiling = BlockSets.ceiling(sore);
         boolean more = week.goalOn(on).wantsMore();
-        int most = more ? ceiling : Math.max(start, (start + ceiling + 1) / 2);
-        int rise = sore || !more ? 1 : BlockSets.rise(false);
+        int most = more ? ceiling(sore) : Math.max(start, (start + ceiling(sore) + 1) / 2);
+        int rise = sore || !more ? RISE : RISE_CLEAR;
         return Math.min(most, start + good * rise);
     }
 
@@ -261,6 +273,12 @@ final class WeekAllowance {
             start = day;
         }
         return start;
+    }
+
+    /** Whether the seven days from {@code from} add to what the weeks may have: keeping what is there and lighter weeks do not. */
+    private boolean adds(LocalDate from) {
+        TrainingBlock block = week.blockOn(from);
+        return week.goalOn(from) != Goal.KEEP && (block == null || !block.isLighter(from)) && wasGood(from);
     }
 
     private boolean wasGood(LocalDate from) {
@@ -335,16 +353,20 @@ final class WeekAllowance {
                 .with("asked for", on);
     }
 
-    private static Reason lighterWeek(TrainingBlock block, int sets, int fewer) {
+    private static Reason lighterWeek(TrainingBlock block, int ofTheWeek, int usual, int fewer) {
+        String week = "Week " + block.lighterWeek() + " of " + block.weeks() + " is the lighter one";
         return Reason.of(
                         "WEEK-lighter",
                         Tag.PRACTICE,
                         "a lighter week in a block: two fifths fewer sets, a tenth less load",
-                        "Week " + block.lighterWeek() + " of " + block.weeks() + " is the lighter one, so " + sets
-                                + (sets == 1 ? " set becomes " : " sets become ") + fewer + ".",
+                        fewer == 0
+                                ? week + ", and its " + ofTheWeek + (ofTheWeek == 1 ? " set is" : " sets are")
+                                        + " done."
+                                : week + ": " + fewer + (fewer == 1 ? " set" : " sets") + " today in place of " + usual
+                                        + ".",
                         "This is the easier week: the arms get a rest.")
-                .with("week", String.valueOf(block.lighterWeek()))
-                .with("sets", sets);
+                .with("sets of the week", ofTheWeek)
+                .with("usual today", usual);
     }
 
     private static Reason beforeEvent(LocalDate event, int sets, int fewer) {

@@ -69,7 +69,6 @@ public final class PrintSentences {
         people.add(new Answers().flag("FLAG-neck", Side.RIGHT).assess().limits());
         sore.add(List.of());
         for (int i = 0; i < people.size(); i++) {
-            blocks(people.get(i), sore.get(i));
             for (Method method : methods) {
                 PlanRequest gym = People.request(People.GYM, 40, 8, people.get(i), sore.get(i), People.history());
                 result(planner.plan(gym.by(method)));
@@ -81,17 +80,6 @@ public final class PrintSentences {
                         sore.get(i),
                         List.of());
                 result(planner.plan(home.by(method)));
-            }
-        }
-    }
-
-    private void blocks(List<Limit> limits, List<SoreSite> sore) {
-        for (int sets = 1; sets <= 8; sets++) {
-            PlanRequest first = People.request(People.GYM, 40, sets, limits, sore, List.of());
-            for (int visits = 1; visits <= 4; visits++) {
-                BlockSets.of(first, visits, visits % 2 == 0 ? Goal.ARM_SIZE : Goal.KEEP)
-                        .reasons()
-                        .forEach(this::add);
             }
         }
     }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.LoadCurve;
@@ -218,45 +217,5 @@ class RandomClientsTest {
         assertThat(checked.marks())
                 .extracting(PlanCheck.Mark::kind)
                 .contains(Kind.EFFORT, Kind.LOAD, Kind.SAME_MOVEMENT, Kind.SETS, Kind.CLOCK);
-    }
-
-    @Test
-    void a_block_rises_stays_with_its_exercises_and_ends_lighter() {
-        PlanRequest first = People.well(People.GYM, 45, 6);
-        List<Block.Week> weeks = new Block(PLANNER)
-                .plan(new Block.Request(
-                        first,
-                        6,
-                        6,
-                        Set.of(java.time.DayOfWeek.MONDAY, java.time.DayOfWeek.THURSDAY),
-                        new Block.WeeklySets(6, 2, 16),
-                        0.75));
-        assertThat(weeks).hasSize(6);
-        assertThat(weeks).extracting(w -> w.target().get(Head.Group.EXTENSORS)).containsExactly(6, 8, 10, 12, 14, 10);
-        assertThat(weeks.get(5).lighter()).isTrue();
-        Set<String> begun = keys(weeks.get(0));
-        Set<String> later = keys(weeks.get(4));
-        assertThat(later).containsAll(begun);
-        Block.Week lighter = weeks.get(5);
-        for (Block.Visit visit : lighter.visits()) {
-            assertThat(visit.result().plan()).isNotNull();
-        }
-        // The block after it changes exercises where others fit.
-        List<Block.Week> next = new Block(PLANNER)
-                .plan(new Block.Request(
-                        first.leavingOut(
-                                begun.stream().collect(Collectors.toMap(key -> key, key -> NewExercises.REASON))),
-                        4,
-                        null,
-                        Set.of(java.time.DayOfWeek.MONDAY, java.time.DayOfWeek.THURSDAY),
-                        new Block.WeeklySets(6, 1, 12),
-                        1));
-        assertThat(keys(next.get(0))).doesNotContainAnyElementsOf(begun);
-    }
-
-    private static Set<String> keys(Block.Week week) {
-        Set<String> keys = new HashSet<>();
-        week.visits().forEach(v -> v.result().plan().mainSlots().forEach(s -> keys.add(s.exerciseKey())));
-        return keys;
     }
 }

@@ -22,6 +22,8 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
     private static final double UNFAMILIAR = 0.85;
     private static final double FIRST_PRESS = 0.5;
     private static final double FIRST_RAISE = 0.25;
+    // The load hangs within five centimetres of the joint [physics].
+    private static final double HANGING_NM_PER_KG = 0.5;
     private static final double MOST_KG = 80;
     private static final double NOTHING = 1e-9;
 
@@ -30,7 +32,8 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
         NORMS,
         SHOWN,
         FIRST_PRESS,
-        FIRST_RAISE
+        FIRST_RAISE,
+        FIRST_HANGING
     }
 
     /** For {@code exercise}, which is no body-weight work. */
@@ -61,7 +64,7 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
             return shown > first.kg() ? predicted(strength, exercise, shown) : first;
         }
         if (exercise.role() == Role.COMPANION || exercise.role() == Role.CARE) {
-            return firstRaise(exercise, curl);
+            return hangs(strength, exercise) ? firstHanging(exercise, curl) : firstRaise(exercise, curl);
         }
         double most = Math.min(byElbow, byShoulder(strength, exercise, curl));
         boolean curlByNorms = exercise.group() == Head.Group.FLEXORS && fromNorms(strength, exercise.group());
@@ -112,6 +115,28 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
                                 "What the shoulder lifts with a straight arm is not known yet: a quarter of the curl, "
                                         + Numbers.plain(kg, 1) + " kg at most.",
                                 "A straight arm makes it heavy, so it starts very light.")
+                        .with("curl", Numbers.plain(curlKg, 1) + " kg"));
+    }
+
+    /** Whether the load only pulls along the arm: a shrug asks nothing of the joint that a raise asks much of. */
+    private static boolean hangs(ClientStrength strength, Exercise exercise) {
+        ExerciseModel model = strength.model();
+        Body body = strength.person().body();
+        return model.shoulderNm(exercise, body, MOST_KG) < HANGING_NM_PER_KG * MOST_KG;
+    }
+
+    private static FirstLoad firstHanging(Exercise exercise, double curlKg) {
+        double kg = curlKg * exercise.resistance().hands();
+        return new FirstLoad(
+                kg,
+                Basis.FIRST_HANGING,
+                Reason.of(
+                                "LOAD-first-hanging",
+                                Tag.HOUSE,
+                                "with the arms hanging, what is curled",
+                                "The arms hang, so what can be curled is light here: " + Numbers.plain(kg, 1)
+                                        + " kg at most" + " to begin with.",
+                                "We begin with what you can curl; hanging down that is easy.")
                         .with("curl", Numbers.plain(curlKg, 1) + " kg"));
     }
 

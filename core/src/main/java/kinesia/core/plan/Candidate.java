@@ -31,6 +31,11 @@ record Candidate(
     /** What one arm may do. */
     record ArmDose(Exercise exercise, Exercise.RepRange reps, Effort effort) {}
 
+    /** The same with another sorting. */
+    Candidate with(Fit other) {
+        return new Candidate(other, exercise, pick, stressShare, mostSets, reps, effort, sides, why);
+    }
+
     /** What the muscles get for what the sore places pay. */
     double worth() {
         return fit.worth();

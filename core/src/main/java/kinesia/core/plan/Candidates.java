@@ -107,6 +107,20 @@ final class Candidates {
         }
     }
 
+    /** Whether a limit has something open for {@code group} that this client may do here. */
+    boolean hasOpener(Head.Group group) {
+        return fits.stream().anyMatch(f -> isFor(group, f) && f.isAllowed() && f.turn() == Turn.OPENS);
+    }
+
+    /** Whether {@code pick} can take such an opener, with everything given way that may. */
+    boolean takesOpener(Head.Group group, Method.Pick pick) {
+        return fits.stream()
+                .anyMatch(f -> isFor(group, f)
+                        && f.isAllowed()
+                        && f.turn() == Turn.OPENS
+                        && pick.takesBent(f.full(), f.curve(), pick.bends()));
+    }
+
     private static boolean isFor(Head.Group group, Fit fit) {
         return fit.exercise().role() == Role.MAIN && fit.exercise().group() == group;
     }
@@ -158,6 +172,17 @@ final class Candidates {
                             : model.catalogue().get(safer).name()
                                     + " does the same more kindly; this one is planned only when" + " it is pinned.",
                     "There is a kinder way to do the same."));
+        }
+        boolean frail = request.known().story().isFrail(request.age());
+        if (frail
+                && SessionNumbers.isOnFloor(fit.exercise())
+                && !request.wishes().pinned().contains(key)) {
+            sorted = sorted.not(Reason.of(
+                    "CHOICE-floor",
+                    Tag.HOUSE,
+                    "nothing on the floor for the frail, unless it is pinned",
+                    "It is done on the floor, and getting down and up again is a hard task of its own here.",
+                    "We stay off the floor for now."));
         }
         Reason response = request.leftOut().get(key);
         if (response != null) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
@@ -47,6 +48,7 @@ record Fit(
         List<Reason> against) {
 
     private static final double KICKBACK_LATER = 0.6;
+    private static final double LEAST_NAMED_KG = 0.25;
 
     /** What the muscles get for what the sore places pay. */
     double worth() {
@@ -144,13 +146,24 @@ record Fit(
                             "EQUIPMENT-too-heavy",
                             Tag.HOUSE,
                             "the lightest load at or under what this client may start with",
-                            "The lightest load here, " + loads.lightest().label() + ", is over the "
-                                    + Numbers.plain(bound, 1) + " kg that would be right to start with.",
+                            tooHeavy(loads.lightest(), bound),
                             "What we have here is too heavy for this one.")
                     .with("lightest load", loads.lightest().label())
                     .with("right to start with", Numbers.plain(bound, 1) + " kg"));
         }
         return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, bound, turn, all);
+    }
+
+    /** In kilograms only where both are: a band has no kilograms, and what is nearly nothing is no load to name. */
+    private static String tooHeavy(Load lightest, double bound) {
+        String right = Numbers.plain(bound, 1) + " kg";
+        boolean toName = lightest.label().equals(Numbers.plain(lightest.kg()) + " kg")
+                && bound >= LEAST_NAMED_KG
+                && !lightest.label().equals(right);
+        return "The lightest load here, " + lightest.label()
+                + (toName
+                        ? ", is over the " + right + " that would be right to start with."
+                        : ", is too heavy to start with.");
     }
 
     /** The same, worth at most {@code most}. */

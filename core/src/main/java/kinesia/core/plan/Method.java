@@ -100,7 +100,7 @@ public record Method(
      * Exercises worked in one way.
      *
      * @param forMoreBehind only where the back of the arm has more sets than the front: what is in turn gives both the same
-     * @param doubledFrom rounds double when the visit has at least so many minutes; 0 never
+     * @param doubledFrom rounds double when the visit has at least so many minutes, or too few exercises to fill it; 0 never
      * @param dose what stands in for the exercise's own
      */
     public record Section(
@@ -109,9 +109,9 @@ public record Method(
             picks = List.copyOf(picks);
         }
 
-        /** The rounds aimed at in a visit of {@code minutes}. */
-        int mostRounds(int minutes) {
-            return doubledFrom > 0 && minutes >= doubledFrom ? 2 * rounds.wanted() : rounds.wanted();
+        /** The rounds aimed at in a visit of {@code minutes}, or where there are {@code few} exercises to fill it with. */
+        int mostRounds(int minutes, boolean few) {
+            return doubledFrom > 0 && (few || minutes >= doubledFrom) ? 2 * rounds.wanted() : rounds.wanted();
         }
     }
 
@@ -165,6 +165,16 @@ public record Method(
                 case COMPANIONS -> exercise.role() == Role.COMPANION;
                 case FLEXORS -> exercise.role().trainsTheArm() && exercise.group() == Head.Group.FLEXORS;
                 case EXTENSORS -> exercise.role().trainsTheArm() && exercise.group() == Head.Group.EXTENSORS;
+            };
+        }
+
+        /** Whether it works {@code group}. */
+        boolean isFor(Head.Group group) {
+            return switch (this) {
+                case FLEXORS -> group == Head.Group.FLEXORS;
+                case EXTENSORS -> group == Head.Group.EXTENSORS;
+                case ANY -> true;
+                case COMPANIONS -> false;
             };
         }
 

@@ -3,10 +3,12 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,10 +16,12 @@ import java.util.stream.Stream;
 import kinesia.core.dose.OneRepMax;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Head;
+import kinesia.core.plan.LimitCheck.Turn;
 import kinesia.core.plan.Method.Layout;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import kinesia.core.screening.Limit;
 
 /** A method bent to one client's day: its sections with the exercises they may hold, and the numbers of the problem. */
 final class Shape {
@@ -32,6 +36,8 @@ final class Shape {
     private final List<Reason> refusals = new ArrayList<>();
     // Picks that have something to work for and nothing to do it with.
     private final Set<Integer> missing = new HashSet<>();
+    // By exercise, the limit that gives it another turn than the method has for it.
+    private final Map<String, Reason> outOfTurn = new HashMap<>();
     // Movements of what is pinned: no other form of them beside it.
     private final Set<String> pinned;
     // Picks that ask for an object of the house, and whether any is in reach.
@@ -117,7 +123,9 @@ final class Shape {
                             || isPinned(c)
                             || !pinned.contains(c.exercise().alike()))
                     .filter(c -> !SessionNumbers.isOnFloor(c.exercise()) || mayGoDown(section.layout()))
+                    .filter(c -> isPinned(c) || hasItsTurn(c, at))
                     .toList();
+            found = behindOpeners(found);
             objects += pick.orImplements().isEmpty() ? 0 : 1;
             anyObject |= found.stream()
                     .anyMatch(c -> pick.implementChoices().contains(c.exercise().implement()));
@@ -150,9 +158,88 @@ final class Shape {
                 section,
                 layout,
                 section.rounds().fewest(),
-                Math.min(SessionProblem.MOST_ROUNDS, section.mostRounds(request.minutes())),
+                Math.min(SessionProblem.MOST_ROUNDS, section.mostRounds(request.minutes(), hasFew(choices))),
                 rest,
                 choices);
+    }
+
+    /**
+     * Whether a limit lets {@code c} stand in the section at {@code at}: what opens for its muscle comes in no later one, and
+     * what comes last has no other work for its muscle after it.
+     */
+    private boolean hasItsTurn(Candidate c, int at) {
+        Head.Group group = c.exercise().group();
+        if (c.pick().purpose() == Method.For.COMPANIONS) {
+            return true;
+        }
+        Limit.Kind kind = c.fit().turn() == Turn.LAST ? Limit.Kind.COMES_LAST : Limit.Kind.OPENS;
+        boolean kept = switch (c.fit().turn()) {
+            case OPENS -> true;
+            case BETWEEN -> !candidates.hasOpener(group) || opensBy(group, at);
+            case LAST -> !hasAfter(group, at) && (!candidates.hasOpener(group) || opensBy(group, at));
+        };
+        if (!kept) {
+            request.limits().stream()
+                    .filter(l -> l.kind() == kind)
+                    .findFirst()
+                    .ifPresent(l -> outOfTurn.put(c.exercise().key(), turn(l)));
+        }
+        return kept;
+    }
+
+    private static Reason turn(Limit limit) {
+        String place = limit.site() == null
+                ? "this client"
+                : "the " + (limit.side() == null ? "" : limit.side().word() + " ")
+                        + limit.site().words();
+        String what = switch (String.valueOf(limit.target())) {
+            case "press" -> "presses";
+            case "dip" -> "dips";
+            case "curl" -> "curls";
+            default -> "press-downs";
+        };
+        return Reason.of(
+                limit.reason().ruleId(),
+                limit.reason().tag(),
+                limit.reason().threshold(),
+                "For " + place + " " + what
+                        + (limit.kind() == Limit.Kind.OPENS ? " open." : " come after everything else for the muscle."),
+                limit.reason().plain());
+    }
+
+    /** What a limit has open is worth more than all else of its pick, whichever of it the method takes. */
+    private List<Candidate> behindOpeners(List<Candidate> found) {
+        double best = found.stream()
+                .filter(c -> c.fit().turn() == Turn.OPENS)
+                .mapToDouble(Candidate::worth)
+                .max()
+                .orElse(Double.NaN);
+        if (Double.isNaN(best)) {
+            return found;
+        }
+        return found.stream()
+                .map(c -> c.fit().turn() == Turn.BETWEEN && !isPinned(c)
+                        ? c.with(c.fit().cappedAt(Math.min(c.worth(), Worth.after(best))))
+                        : c)
+                .toList();
+    }
+
+    private boolean opensBy(Head.Group group, int at) {
+        return request.method().sections().stream()
+                .limit(at + 1L)
+                .flatMap(s -> s.picks().stream())
+                .anyMatch(p -> candidates.takesOpener(group, p));
+    }
+
+    private boolean hasAfter(Head.Group group, int at) {
+        return request.method().sections().stream()
+                .skip(at + 1L)
+                .flatMap(s -> s.picks().stream())
+                .anyMatch(p -> p.purpose().isFor(group));
+    }
+
+    private static boolean hasFew(List<Choice> choices) {
+        return choices.stream().anyMatch(c -> movements(c) < c.pick().count().wanted());
     }
 
     private RestAndTime.Rest rest(Method.Dose dose, List<Choice> choices, boolean first) {
@@ -212,9 +299,10 @@ final class Shape {
         List<Method.Bendable> given = new ArrayList<>();
         List<Candidate> found = candidates.of(section, pick, given, bends);
         for (Method.Bendable bendable : pick.bends()) {
-            if (!found.isEmpty()) {
+            if (!found.isEmpty() && !needsOpener(pick, found)) {
                 break;
             }
+            boolean fits = !found.isEmpty();
             given.add(bendable);
             found = candidates.of(section, pick, given, bends);
             if (!found.isEmpty()) {
@@ -226,8 +314,13 @@ final class Shape {
                                         + " works arm by arm here; both arms work together.";
                             case LOADED -> "No press with a load fits here; a push-up takes its place.";
                             case IMPLEMENTS ->
-                                "No object of the house fits for "
-                                        + pick.purpose().words() + "; a band or the body's own weight takes its place.";
+                                (fits
+                                                ? "What opens for this client is done with no object of the house: for "
+                                                : "No object of the house fits for ")
+                                        + pick.purpose().words()
+                                        + (fits
+                                                ? " a band begins."
+                                                : "; a band or the body's own weight takes its place.");
                             case LOADED_LONG ->
                                 "No exercise for " + pick.purpose().words()
                                         + " is loaded where the muscle is long; the load comes later in the lift.";
@@ -235,6 +328,12 @@ final class Shape {
             }
         }
         return found;
+    }
+
+    /** Whether a limit has something open that is not among {@code found} and would be once filters give way. */
+    private boolean needsOpener(Method.Pick pick, List<Candidate> found) {
+        return found.stream().noneMatch(c -> c.fit().turn() == Turn.OPENS)
+                && Arrays.stream(Head.Group.values()).anyMatch(g -> candidates.takesOpener(g, pick));
     }
 
     /** {@code found} and what is pinned and of this pick once everything that may give way has. */
@@ -293,8 +392,11 @@ final class Shape {
                 .sorted(Comparator.comparingDouble(
                         f -> f.loads().isEmpty() ? 0 : f.loads().lightest().kg() / Math.max(0.1, f.boundKg())))
                 .forEach(f -> (f.isAllowed()
-                                ? Stream.ofNullable(
-                                        candidates.unused(f.exercise().key()))
+                                ? Stream.of(
+                                                candidates.unused(f.exercise().key()),
+                                                outOfTurn.get(f.exercise().key()))
+                                        .filter(Objects::nonNull)
+                                        .limit(1)
                                 : f.against().stream())
                         .forEach(r -> counts.merge(r, f.isAllowed() ? ONLY_TODAY : 1L, Long::sum)));
         return counts.entrySet().stream()

@@ -13,11 +13,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * Within a block the same exercises stay (RULES 5): where sets or minutes shrink, sets are cut and exercises kept, and what may
  * still be done makes way only for a session that with as many sets is worth five percent more, or where it would cost the visit
- * more than a third of its sets [house]. Each session compared is an exact optimum.
+ * more than a third of its sets [house]; where not all of them have room, as many as do, and nothing new. Each session compared is an exact optimum.
  */
 final class Steady {
     private static final double MARGIN = 1.05;
     private static final double FEWEST_SETS_SHARE = 2.0 / 3;
+    private static final double FEWEST_OF_SOME = 0.5;
 
     private Steady() {}
 
@@ -31,6 +32,9 @@ final class Steady {
         Solution kept = Composer.solve(steady);
         Solution known = kept == null || problem.everyHead() ? null : problem.solution(kept.chosen());
         Solution free = Composer.solve(problem, known);
+        if (kept == null && free != null && !keys(problem, free).containsAll(staying)) {
+            return some(problem, free);
+        }
         if (kept == null || free == null || keys(problem, free).containsAll(staying)) {
             return free;
         }
@@ -40,6 +44,21 @@ final class Steady {
         }
         Solution other = Composer.solve(problem.within(sets), known);
         return other != null && problem.worth(other.chosen()) > MARGIN * steady.worth(kept.chosen()) ? free : kept;
+    }
+
+    /**
+     * The session where not all can stay, as in a visit that is shorter than usual: as much of the block as there is room for,
+     * and nothing else, unless that left less than half of the sets or one of the muscles out.
+     */
+    private static Solution some(SessionProblem problem, Solution free) {
+        Solution some = Composer.solve(problem.staying(Set.of()));
+        if (some == null) {
+            return free;
+        }
+        int[] sets = problem.sets(some.chosen());
+        int[] most = problem.sets(free.chosen());
+        boolean both = (sets[0] > 0 || most[0] == 0) && (sets[1] > 0 || most[1] == 0);
+        return both && sum(sets) >= FEWEST_OF_SOME * sum(most) ? some : free;
     }
 
     private static int sum(int[] sets) {

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
 public final class NextRequest {
     // As many of the latest sessions as six weeks of two visits have.
     private static final int SESSIONS_OF_A_BLOCK = 12;
+    private static final double CUT_SHORT = 0.75;
 
     private NextRequest() {}
 
@@ -111,7 +112,7 @@ public final class NextRequest {
                 who.dislikes(),
                 new PlanRequest.Known(who.story().after(records.size()), history, visit.on()),
                 past.carryovers(),
-                inBlock(block, records, leftOut.keySet()),
+                inBlock(block, records, leftOut.keySet(), visit.minutes()),
                 leftOut,
                 past.budget(),
                 past.rest(),
@@ -142,11 +143,12 @@ public final class NextRequest {
     }
 
     /**
-     * What was in the block: with its sets what stays from the last session, or, once an ease is over, from the last one before
-     * it; with none what was in others of its sessions. Nothing where a block with new exercises has begun since.
+     * What was in the block: with its sets what stays from the last session, or, once an ease or a visit much shorter than
+     * {@code minutes} is over, from the last one before it; with none what was in others of its sessions. Nothing where a block
+     * with new exercises has begun since.
      */
     private static Map<String, Integer> inBlock(
-            @Nullable TrainingBlock block, List<SessionRecord> records, Set<String> leftOut) {
+            @Nullable TrainingBlock block, List<SessionRecord> records, Set<String> leftOut, int minutes) {
         List<SessionRecord> here = records.stream()
                 .filter(r -> block == null || !block.newExercises() || !r.on().isBefore(block.start()))
                 .toList();
@@ -157,12 +159,22 @@ public final class NextRequest {
         here.subList(Math.max(0, here.size() - SESSIONS_OF_A_BLOCK), here.size())
                 .forEach(r -> r.plan().mainSlots().forEach(s -> sets.put(s.exerciseKey(), 0)));
         int stays = here.size() - 1;
-        while (stays > 0 && NextVisit.hasEndedEase(here.get(stays).plan(), leftOut)) {
+        while (stays > 0
+                && (NextVisit.hasEndedEase(here.get(stays).plan(), leftOut)
+                        || wasCutShort(
+                                here.get(stays).plan(), here.get(stays - 1).plan(), minutes))) {
             stays--;
         }
         Map<String, Integer> staying = here.get(stays).plan().mainSlots().stream()
                 .collect(Collectors.toMap(Plan.Slot::exerciseKey, Plan.Slot::sets, Integer::sum));
         sets.putAll(staying);
         return sets;
+    }
+
+    /** Whether {@code plan} was made for a visit much shorter than the one before it and than one of {@code minutes}. */
+    private static boolean wasCutShort(Plan plan, Plan before, int minutes) {
+        int total = plan.minutes().total();
+        return total < CUT_SHORT * minutes
+                && total < CUT_SHORT * before.minutes().total();
     }
 }

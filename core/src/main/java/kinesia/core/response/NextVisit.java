@@ -24,6 +24,7 @@ import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest.SetBudget;
+import kinesia.core.plan.Planner;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
@@ -128,7 +129,8 @@ public final class NextVisit {
     /**
      * The next booked day, whatever may be done on it. Where nothing is booked, the first of the client's own days, not before
      * {@code earliest}, on which both muscles may have at least two hard sets: 48 h after their last ones, and with so many left
-     * in the week; within two weeks none such, the first one for one muscle.
+     * in the week; within two weeks none such, the first one for one muscle. Where any day will do, never the day after a visit,
+     * however light that was.
      *
      * @param signals of {@code sessions}, as {@link SignalRules#judge} gives them
      * @param story before the first of them
@@ -149,8 +151,11 @@ public final class NextVisit {
         WeekAllowance allowance = new WeekAllowance(sessions, signals, catalogue, week, story, sore);
         LocalDate latest = earliest.plusDays(LOOKS_AHEAD_DAYS);
         LocalDate forOne = latest;
+        LocalDate rested = sessions.isEmpty() || !week.days().isEmpty()
+                ? earliest
+                : sessions.get(sessions.size() - 1).on().plusDays(Planner.DAYS_BETWEEN);
         for (LocalDate day = earliest; day.isBefore(latest); day = day.plusDays(1)) {
-            if (week.isTheirs(day) && allowance.hasVisitLeft(day)) {
+            if (!day.isBefore(rested) && week.isTheirs(day) && allowance.hasVisitLeft(day)) {
                 Collection<SetBudget> sets = allowance.forVisit(day).values();
                 if (sets.stream().allMatch(b -> b.sets() >= FEWEST_SETS)) {
                     return day;

@@ -30,6 +30,8 @@ final class SlotDecisions {
     private static final double STEP_BACK = 0.9;
     private static final double BREAK_PER_WEEK = 0.1;
     private static final double BREAK_FLOOR = 0.5;
+    // Down to this share the fewest repetitions stand in for a lighter load that is not here [house].
+    private static final double FEWER_REPS_FROM = 0.7;
     private static final double TOO_HARD_BY = 2;
     private static final int MOST_REPS = 20;
     private static final double DOUBLE = 2;
@@ -113,7 +115,7 @@ final class SlotDecisions {
         Optional<SiteSignal> worst = worst(last.session(), slot);
         long away = ChronoUnit.DAYS.between(sessions.get(sessions.size() - 1).on(), visit.on());
         if (away > WeekAllowance.BREAK_DAYS) {
-            return keep(slot, afterBreak(load, loads, away), slot.reps());
+            return afterBreak(slot, load, loads, away);
         }
         if (!slot.trial() && tooHard(last)) {
             Load less = loads.below(load.kg()).orElse(load);
@@ -472,30 +474,59 @@ final class SlotDecisions {
         return new Decided(next, !step.found(), step.reason());
     }
 
-    private static Decided afterBreak(Load load, ReachableLoads loads, long away) {
+    private Carryover afterBreak(Slot slot, Load load, ReachableLoads loads, long away) {
         long weeks = (away - WeekAllowance.BREAK_DAYS + 6) / 7;
         double share = Math.max(BREAK_FLOOR, 1 - BREAK_PER_WEEK * weeks);
+        String wanted = "Back after " + away + " days: " + Numbers.plain(100 * share, 0) + " % of " + load.label();
         Optional<Load> under = loads.atMost(load.kg() * share);
+        if (under.isPresent()) {
+            return keep(
+                    slot,
+                    returning(
+                            away,
+                            load,
+                            under.get(),
+                            wanted + " is at most " + under.get().label() + " here,"),
+                    slot.reps());
+        }
+        boolean sore = visit.sorePlaces().stream().anyMatch(s -> loads(slot, new Place(s.site(), s.side())));
+        if (share >= FEWER_REPS_FROM && !sore && !loads.isEmpty()) {
+            int fewest = Math.min(slot.usual().low(), slot.reps().low());
+            return keep(
+                    slot,
+                    returning(
+                            away,
+                            load,
+                            loads.lightest(),
+                            "Back after " + away + " days, and nothing is lighter here than "
+                                    + loads.lightest().label() + ": " + fewest + " repetitions,"),
+                    new RepRange(fewest, fewest));
+        }
         // What is not here is asked for all the same: then the planner leaves the exercise out, or takes what is nearly
         // it.
-        double wanted = Math.round(10 * load.kg() * share) / 10.0;
-        Load less = under.orElse(Load.ofKg(wanted));
+        Load less = Load.ofKg(Math.round(10 * load.kg() * share) / 10.0);
+        return keep(
+                slot,
+                returning(
+                        away,
+                        load,
+                        less,
+                        wanted + " is " + less.label() + ", under the lightest here, "
+                                + (loads.isEmpty() ? "none," : loads.lightest().label() + ",")),
+                slot.reps());
+    }
+
+    private static Decided returning(long away, Load last, Load now, String what) {
         return new Decided(
-                less,
+                now,
                 reason(
                                 "BREAK-return",
                                 Tag.PRACTICE,
                                 "10 % for each started week beyond 14 days, down to half",
-                                "Back after " + away + " days: " + Numbers.plain(100 * share, 0) + " % of "
-                                        + load.label()
-                                        + (under.isPresent()
-                                                ? " is at most " + less.label() + " here"
-                                                : " is " + less.label() + ", under the lightest here, "
-                                                        + loads.lightest().label())
-                                        + ", and the number of sets starts again.",
+                                what + " and the number of sets starts again.",
                                 "After the break we begin lighter and build up again.")
                         .with("days away", away)
-                        .with("last load", load.label()));
+                        .with("last load", last.label()));
     }
 
     private static boolean tooHard(Done last) {

@@ -202,7 +202,7 @@ class AtlasTest {
             }
             // Every movement or entry it names exists, and so does every method it points to.
             Set<String> names = MODEL.catalogue().all().stream()
-                    .flatMap(e -> Stream.of(e.movementFamily(), e.key()))
+                    .flatMap(e -> Stream.concat(Stream.of(e.movementFamily(), e.key()), e.traits().families().stream()))
                     .collect(Collectors.toSet());
             method.sections().stream()
                     .flatMap(s -> s.picks().stream())

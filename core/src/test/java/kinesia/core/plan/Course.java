@@ -66,6 +66,8 @@ final class Course {
     private final ElbowStrength begins;
     private final List<SessionRecord> records = new ArrayList<>();
     private final Map<Integer, UnaryOperator<SessionRecord>> told = new HashMap<>();
+    private final Map<Integer, Integer> lasting = new HashMap<>();
+    private final Map<Integer, Integer> away = new HashMap<>();
 
     Course(Who who, int minutes) {
         this.who = who;
@@ -81,6 +83,18 @@ final class Course {
         return this;
     }
 
+    /** The visit with this number lasts another number of minutes than the others. */
+    Course lasting(int visit, int otherMinutes) {
+        lasting.put(visit, otherMinutes);
+        return this;
+    }
+
+    /** Before the visit with this number nobody came for so many days more. */
+    Course away(int visit, int days) {
+        away.put(visit, days);
+        return this;
+    }
+
     /** So many visits, on the days that the record itself proposes; those that could not be planned have no record. */
     List<Visit> visits(int many) {
         List<Visit> visits = new ArrayList<>();
@@ -90,14 +104,19 @@ final class Course {
                     MODEL.catalogue(),
                     records,
                     SignalRules.judge(records),
-                    today,
+                    today.plusDays(away.getOrDefault(v + 1, 0)),
                     who.trainee().week(),
                     who.trainee().story(),
                     !who.trainee().screen().soreSites().isEmpty());
             PlanRequest request = NextRequest.of(
                             who.trainee(),
                             new NextRequest.Room(MODEL, who.room(), List.of(), Map.of()),
-                            new NextRequest.Booking(day, minutes, Door.quiet(), who.method(), PlanRequest.Wishes.NONE),
+                            new NextRequest.Booking(
+                                    day,
+                                    lasting.getOrDefault(v + 1, minutes),
+                                    Door.quiet(),
+                                    who.method(),
+                                    PlanRequest.Wishes.NONE),
                             SCREENING,
                             records)
                     .request();

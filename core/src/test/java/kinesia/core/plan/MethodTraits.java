@@ -17,6 +17,7 @@ import kinesia.core.exercise.Traits;
 import kinesia.core.plan.Method.Layout;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
+import kinesia.core.screening.Limit;
 
 /**
  * What makes each way of working what it is (common practice, no source), looked for in a finished plan without knowing how the
@@ -76,7 +77,7 @@ final class MethodTraits {
             }
             case "single-drills" -> {
                 need(count(Head.Group.FLEXORS) + count(Head.Group.EXTENSORS) >= 3, "three drills");
-                need(arm.stream().noneMatch(MethodTraits::isPress), "single-joint drills");
+                need(arm.stream().noneMatch(s -> isPress(s) || entry(s).isCalled("press")), "single-joint drills");
                 need(all(u -> u.layout() == Layout.STRAIGHT), "one at a time");
             }
             case "form-first" -> {
@@ -87,6 +88,7 @@ final class MethodTraits {
             case "bands-only" -> {
                 need(arm.stream().allMatch(s -> entry(s).implement() == Implement.BAND), "bands");
                 boolean scarce = plan.bends().stream().anyMatch(b -> b.exact().contains("nothing else of the kind"));
+                need(arm.size() >= 3, "three exercises");
                 need(scarce || (count(Head.Group.FLEXORS) >= 2 && count(Head.Group.EXTENSORS) >= 2), "2 + 2");
                 need(!arm.isEmpty() && arm.get(0).group() == Head.Group.EXTENSORS, "an extension opens");
             }
@@ -123,7 +125,7 @@ final class MethodTraits {
                         .filter(k -> kinds.stream().anyMatch(f -> f.startsWith(k)))
                         .count();
                 need(two >= 2, "two of the three");
-                need(kinds.contains("push-up") || kinds.contains("side-lying-press-up"), "push-ups");
+                need(kinds.contains("push-up"), "push-ups");
             }
             case "short-visit" ->
                 need(all(u -> u.layout() == Layout.PAIRS && u.slots().size() == 2), "pairs");
@@ -168,6 +170,7 @@ final class MethodTraits {
             if (!own.isEmpty() && entry(own.get(0)).movementFamily().contains("kickback") && own.size() > 1) {
                 missing.add("a kickback opens");
             }
+            turns(own);
         }
         Set<String> seen = new HashSet<>();
         for (int i = 0; i + 2 < arm.size(); i++) {
@@ -175,6 +178,27 @@ final class MethodTraits {
                 missing.add("down, up and down again");
             }
         }
+    }
+
+    /** What a limit's sentence promises: what opens does, what comes last has nothing of its muscle after it. */
+    private void turns(List<Slot> own) {
+        List<LimitCheck.Turn> turns = own.stream()
+                .map(s -> LimitCheck.turn(entry(s), request.limits()))
+                .toList();
+        int last = turns.indexOf(LimitCheck.Turn.LAST);
+        need(
+                last < 0 || turns.subList(last, turns.size()).stream().allMatch(t -> t == LimitCheck.Turn.LAST),
+                "after everything else");
+        boolean opens = request.limits().stream().anyMatch(l -> l.kind() == Limit.Kind.OPENS);
+        need(
+                !opens
+                        || own.isEmpty()
+                        || own.get(0).group() == Head.Group.FLEXORS
+                        || turns.get(0) == LimitCheck.Turn.OPENS,
+                "press-downs open");
+        need(
+                !request.known().story().isFrail(request.age()) || own.stream().noneMatch(MethodTraits::lies),
+                "the frail stay off the floor");
     }
 
     private static boolean lies(Slot slot) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.plan.Plan.Slot;
+import kinesia.core.response.SessionRecord;
 
 /** Prints, over the twelve visits of the invented clients, which exercises leave and come from one visit to the next, and why. */
 public final class PrintSteady {
@@ -21,6 +22,10 @@ public final class PrintSteady {
     record Left(String who, int visit, String name, String rule, int setsBefore, int setsNow) {}
 
     public static void main(String[] args) {
+        if (args.length > 0) {
+            told(args[0]);
+            return;
+        }
         List<Left> all = new ArrayList<>();
         int kept = 0;
         for (Course.Who who : PrintVisits.people()) {
@@ -42,6 +47,43 @@ public final class PrintSteady {
         Map<String, Long> rules = all.stream()
                 .collect(Collectors.groupingBy(l -> l.rule().split(" ")[0], LinkedHashMap::new, Collectors.counting()));
         OUT.println(all.size() + " left of " + kept + " main slots: " + rules);
+    }
+
+    /** Visits 5 to 12 of everybody, with three weeks away before the seventh, 20 minutes at the seventh, or every second morning unsaid. */
+    private static void told(String what) {
+        for (Course.Who who : PrintVisits.people()) {
+            Course course = new Course(who, 40);
+            switch (what) {
+                case "break" -> course.away(7, 21);
+                case "minutes" -> course.lasting(7, 20);
+                default -> {
+                    for (int v = 2; v <= VISITS; v += 2) {
+                        course.told(v, PrintSteady::unsaid);
+                    }
+                }
+            }
+            OUT.println("\n" + who.name());
+            List<Course.Visit> visits = course.visits(VISITS);
+            for (int v = 4; v < visits.size(); v++) {
+                Plan plan = visits.get(v).result().plan();
+                OUT.printf(
+                        "  %2d %s %2d min: %s%n",
+                        v + 1,
+                        visits.get(v).request().visitOn(),
+                        plan.minutes().total(),
+                        plan.mainSlots().stream()
+                                .map(s -> s.name() + " " + s.sets() + " x "
+                                        + s.reps().low() + "-"
+                                        + s.reps().high() + " " + s.load().label() + " e"
+                                        + s.targetEffort().value())
+                                .collect(Collectors.joining("; ")));
+            }
+        }
+    }
+
+    /** The same with a morning nobody answered. */
+    static SessionRecord unsaid(SessionRecord r) {
+        return new SessionRecord(r.on(), r.plan(), r.soreSites(), r.sets(), null, r.nextDoor());
     }
 
     static List<Left> left(String who, int visit, Plan before, Plan now) {

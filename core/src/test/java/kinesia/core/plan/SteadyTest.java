@@ -63,6 +63,76 @@ class SteadyTest {
         }
     }
 
+    private static Set<String> keys(List<Course.Visit> visits) {
+        return visits.stream().flatMap(v -> keys(v.result().plan()).stream()).collect(Collectors.toSet());
+    }
+
+    @Test
+    void three_weeks_away_take_load_sets_or_repetitions_and_no_exercise() {
+        for (Course.Who who : PrintVisits.people()) {
+            List<Course.Visit> visits = new Course(who, 40).away(7, 21).visits(9);
+            Plan before = visits.get(5).result().plan();
+            Plan back = visits.get(6).result().plan();
+            assertThat(keys(visits.subList(0, 6))).as(who.name()).containsAll(keys(back));
+            assertThat(keys(back))
+                    .as(who.name())
+                    .hasSizeGreaterThanOrEqualTo((keys(before).size() + 1) / 2);
+            // It is lighter than it was lifted last, or has no more repetitions.
+            for (Slot slot : back.mainSlots()) {
+                List<LoggedSet> last = visits.get(5).record().setsOf(slot.exerciseKey());
+                if (!last.isEmpty()) {
+                    LoggedSet lifted = last.get(last.size() - 1);
+                    assertThat(slot.load().kg() < lifted.load().kg()
+                                    || slot.reps().high() <= lifted.reps())
+                            .as(who.name() + ": " + slot.name())
+                            .isTrue();
+                }
+            }
+        }
+    }
+
+    @Test
+    void one_short_visit_brings_hardly_anything_new_and_the_next_is_what_it_was() {
+        int fresh = 0;
+        int kept = 0;
+        int left = 0;
+        int slots = 0;
+        for (Course.Who who : PrintVisits.people()) {
+            List<Course.Visit> visits = new Course(who, 40).lasting(7, 20).visits(8);
+            Set<String> known = keys(visits.subList(0, 6));
+            Plan brief = visits.get(6).result().plan();
+            fresh += (int) keys(brief).stream().filter(k -> !known.contains(k)).count();
+            kept += keys(brief).size();
+            Plan after = visits.get(7).result().plan();
+            left += PrintSteady.left(who.name(), 8, visits.get(5).result().plan(), after)
+                    .size();
+            slots += after.mainSlots().size();
+        }
+        assertThat(fresh).as("of " + kept).isLessThanOrEqualTo(kept / 10);
+        assertThat(left).as("of " + slots).isLessThan(slots / 10);
+    }
+
+    @Test
+    void mornings_nobody_answers_change_hardly_any_exercise() {
+        int left = 0;
+        int slots = 0;
+        for (Course.Who who : PrintVisits.people()) {
+            Course course = new Course(who, 40);
+            for (int v = 2; v <= VISITS; v += 2) {
+                course.told(v, PrintSteady::unsaid);
+            }
+            List<Course.Visit> visits = course.visits(VISITS);
+            for (int v = 1; v < visits.size(); v++) {
+                Plan now = visits.get(v).result().plan();
+                left += PrintSteady.left(
+                                who.name(), v + 1, visits.get(v - 1).result().plan(), now)
+                        .size();
+                slots += now.mainSlots().size();
+            }
+        }
+        assertThat(left).as("of " + slots).isLessThan(slots / 15);
+    }
+
     @Test
     void what_was_eased_comes_back_as_it_was_within_four_visits() {
         Course.Who who = called("back of elbow sore");

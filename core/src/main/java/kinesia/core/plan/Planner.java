@@ -260,13 +260,13 @@ public final class Planner {
         int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.allCandidates());
         if (request.method().everyHead()) {
             SessionProblem every = shape.problem(available, true, ask);
-            Solution solution = Steady.solve(every);
+            Solution solution = Steady.solve(every, shape.openers());
             if (solution != null) {
                 return new Solved(shape, every, solution, List.of());
             }
         }
         SessionProblem problem = shape.problem(available, false, ask);
-        Solution solution = Steady.solve(problem);
+        Solution solution = Steady.solve(problem, shape.openers());
         if (solution == null || solution.chosen().isEmpty()) {
             return null;
         }

@@ -436,6 +436,14 @@ final class Shape {
                 .get(chosen.option());
     }
 
+    /** What a limit has open. */
+    Set<String> openers() {
+        return allCandidates().stream()
+                .filter(c -> c.fit().turn() == Turn.OPENS)
+                .map(c -> c.exercise().key())
+                .collect(Collectors.toSet());
+    }
+
     /** Everything a pick may choose, once each. */
     List<Candidate> allCandidates() {
         return sections.stream()

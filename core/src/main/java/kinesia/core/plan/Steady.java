@@ -1,5 +1,6 @@
 package kinesia.core.plan;
 
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -22,8 +23,12 @@ final class Steady {
 
     private Steady() {}
 
-    /** The session of {@code problem}; null when there is none. */
-    static @Nullable Solution solve(SessionProblem problem) {
+    /**
+     * The session of {@code problem}; null when there is none.
+     *
+     * @param opens what a limit has open: where it can, one of it does
+     */
+    static @Nullable Solution solve(SessionProblem problem, Set<String> opens) {
         Set<String> staying = staying(problem);
         if (staying.isEmpty()) {
             return Composer.solve(problem);
@@ -33,7 +38,7 @@ final class Steady {
         Solution known = kept == null || problem.everyHead() ? null : problem.solution(kept.chosen());
         Solution free = Composer.solve(problem, known);
         if (kept == null && free != null && !keys(problem, free).containsAll(staying)) {
-            return some(problem, free);
+            return some(problem, free, opens);
         }
         if (kept == null || free == null || keys(problem, free).containsAll(staying)) {
             return free;
@@ -50,9 +55,11 @@ final class Steady {
      * The session where not all can stay, as in a visit that is shorter than usual: as much of the block as there is room for,
      * and nothing else, unless that left less than half of the sets or one of the muscles out.
      */
-    private static Solution some(SessionProblem problem, Solution free) {
+    private static Solution some(SessionProblem problem, Solution free, Set<String> opens) {
         Solution some = Composer.solve(problem.staying(Set.of()));
-        if (some == null) {
+        if (some == null
+                || (Collections.disjoint(keys(problem, some), opens)
+                        && !Collections.disjoint(keys(problem, free), opens))) {
             return free;
         }
         int[] sets = problem.sets(some.chosen());

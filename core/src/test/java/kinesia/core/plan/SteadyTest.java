@@ -73,17 +73,22 @@ class SteadyTest {
             List<Course.Visit> visits = new Course(who, 40).away(7, 21).visits(9);
             Plan before = visits.get(5).result().plan();
             Plan back = visits.get(6).result().plan();
-            assertThat(keys(visits.subList(0, 6))).as(who.name()).containsAll(keys(back));
+            Set<String> fresh = keys(back);
+            fresh.removeAll(keys(visits.subList(0, 6)));
+            // One may come where what opens for a sore place is not here as light.
+            assertThat(fresh).as(who.name()).hasSizeLessThanOrEqualTo(1);
             assertThat(keys(back))
                     .as(who.name())
                     .hasSizeGreaterThanOrEqualTo((keys(before).size() + 1) / 2);
-            // It is lighter than it was lifted last, or has no more repetitions.
+            // It is lighter than it was lifted last, or has no more repetitions, but for the fewest there are.
             for (Slot slot : back.mainSlots()) {
                 List<LoggedSet> last = visits.get(5).record().setsOf(slot.exerciseKey());
                 if (!last.isEmpty()) {
                     LoggedSet lifted = last.get(last.size() - 1);
                     assertThat(slot.load().kg() < lifted.load().kg()
-                                    || slot.reps().high() <= lifted.reps())
+                                    || slot.reps().high()
+                                            <= Math.max(
+                                                    lifted.reps(), slot.usual().low()))
                             .as(who.name() + ": " + slot.name())
                             .isTrue();
                 }

@@ -4,12 +4,13 @@ import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Composition, Goal, Reason, Week } from '@/shared/api/types'
 import DayPicker from '@/shared/DayPicker.vue'
-import { date } from '@/shared/format'
+import { date, inUnits } from '@/shared/format'
 import { goals } from '@/shared/options'
 import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import WhyButton from '@/shared/WhyButton.vue'
 import SelectField from '@/shared/SelectField.vue'
+import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { useDays } from './useDays'
 
@@ -117,7 +118,7 @@ const names = (visit: Week['visits'][number]) =>
       </span>
     </div>
     <p v-if="rise" class="small mb-2">
-      {{ rise.exact }}
+      {{ inUnits(rise.exact, units) }}
       <WhyButton :reason="rise" about="the sets of the weeks" />
     </p>
     <ol v-if="weeks.length" class="weeks">
@@ -133,7 +134,7 @@ const names = (visit: Week['visits'][number]) =>
             <span class="figure">{{ sets(v, 'EXTENSORS') }} + {{ sets(v, 'FLEXORS') }} sets</span>
             <span class="quiet small">{{ v.result.plan.minutes.warmUp + v.result.plan.minutes.work }} min</span>
           </template>
-          <span v-else class="small">{{ v.result.refusals[0]?.exact }}</span>
+          <span v-else class="small">{{ inUnits(v.result.refusals[0]?.exact ?? '', units) }}</span>
         </div>
       </li>
     </ol>

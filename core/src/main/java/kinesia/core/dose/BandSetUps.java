@@ -119,9 +119,9 @@ final class BandSetUps {
         return new ReachableLoads(all);
     }
 
-    // The force is what tells two set-ups apart, so it stands in the label.
+    // The pull is what tells two set-ups apart, so it stands in the label, as a luggage scale reads it.
     private String label(Load load, SetUp setUp, double kg) {
-        String newtons = Numbers.plain(kg * hardestNewtonsPerKg, 0) + " N at the hardest";
-        return setUp.isPlain() ? load.label() : load.label() + ", " + setUp.words() + " (" + newtons + ")";
+        String pull = Numbers.plain(kg * hardestNewtonsPerKg / Resistance.GRAVITY, 1) + " kg at the hardest";
+        return setUp.isPlain() ? load.label() : load.label() + ", " + setUp.words() + " (" + pull + ")";
     }
 }

@@ -134,8 +134,8 @@ public record FirstLoad(double kg, Basis basis, Reason reason) {
                                 "LOAD-first-hanging",
                                 Tag.HOUSE,
                                 "with the arms hanging, what is curled",
-                                "The arms hang, so what can be curled is light here: " + Numbers.plain(kg, 1)
-                                        + " kg at most" + " to begin with.",
+                                "The arms hang, so what can be curled is light here: about " + Numbers.plain(kg, 1)
+                                        + " kg to begin with.",
                                 "We begin with what you can curl; hanging down that is easy.")
                         .with("curl", Numbers.plain(curlKg, 1) + " kg"));
     }

@@ -250,7 +250,7 @@ public final class Progression {
                                 "PROGRESS-end",
                                 Tag.HOUSE,
                                 "no heavier load, all repetitions and the slow lowering reached",
-                                what.load().label()
+                                what.load().first()
                                         + " is the heaviest here, and repetitions and lowering are at their most:"
                                         + " more range, or another exercise, would make it harder.",
                                 "You have outgrown this one here.")

@@ -46,7 +46,7 @@ public final class RestAndTime {
                                         ? "Rest goes from " + last + " to " + next
                                                 + " s: repetitions and effort held, all go."
                                         : "Rest stays at " + last
-                                                + " s: the last session did not hold repetitions, effort and go.",
+                                                + " s: it gets shorter after a session in which repetitions, effort and joints were as meant.",
                                 held ? "A little less rest today." : "The rest stays as it was.")
                         .with("last rest", last + " s")
                         .with("held", held));

@@ -2,6 +2,7 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import kinesia.core.exercise.Site;
 import kinesia.core.plan.PlanRequest.StressBudget;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
@@ -68,15 +69,25 @@ public final class ArmBudget {
         return usual >= HIGH_FROM ? HIGH_WEEK : usual >= MODERATE_FROM ? MODERATE_WEEK : QUIET_WEEK;
     }
 
+    // What stress at a place is told against (RULES 2).
+    private static String reference(Site site) {
+        return switch (site) {
+            case BACK_OF_ELBOW -> "a rope press-down";
+            case TOP_JOINT_OF_SHOULDER -> "a close bench press";
+            default -> "a dumbbell curl";
+        };
+    }
+
     private static Reason reason(SoreSite site, double week, double other, double had, double most) {
         return Reason.of(
                         "BUDGET-site",
                         Tag.HOUSE,
                         Numbers.plain(week, 0) + " a week at this usual pain, before its own tolerance is known",
-                        "The " + site.words() + " takes " + Numbers.plain(week, 0)
-                                + " repetitions' worth of the reference a week; heavy days and other training draw "
-                                + Numbers.plain(other, 0) + ", the last seven days " + Numbers.plain(had, 0) + ": "
-                                + Numbers.plain(most, 0) + " for this visit.",
+                        "The " + site.words() + " may take in a week what " + Numbers.plain(week, 0)
+                                + " repetitions of "
+                                + reference(site.site()) + " ask of it; heavy days and other training take "
+                                + Numbers.plain(other, 0) + " of them, the last seven days took "
+                                + Numbers.plain(had, 0) + ": " + Numbers.plain(most, 0) + " are for this visit.",
                         "We keep an eye on how much the sore place gets in a week, whatever it comes from.")
                 .with("week", Numbers.plain(week, 0))
                 .with("heavy days and other training", Numbers.plain(other, 0))

@@ -360,7 +360,7 @@ public final class Atlas {
                     Tag.HOUSE,
                     "only work for the elbow's muscles has worth",
                     "A " + exercise.role().words()
-                            + " move: it gives the elbow's muscles no set, so it has no worth here.",
+                            + " move: it gives the elbow's muscles no set, so it is not ranked here.",
                     "This one is there to prepare or to accompany.");
         }
         double atSore = worth.atSorePlaces(stress, supporting, BOTH_ARMS).values().stream()

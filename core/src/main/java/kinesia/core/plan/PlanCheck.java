@@ -403,9 +403,8 @@ public final class PlanCheck {
                                         "CHECK-stress",
                                         budget.reason().tag(),
                                         Numbers.plain(budget.most(), 0),
-                                        "The " + budget.side().word() + " "
-                                                + budget.site().words() + " would get " + Numbers.plain(dose, 0) + ". "
-                                                + budget.reason().exact(),
+                                        budget.reason().exact() + " As written it would be " + Numbers.plain(dose, 0)
+                                                + ".",
                                         budget.reason().plain())
                                 .with("written", Numbers.plain(dose, 0))));
             }

@@ -267,6 +267,10 @@ public final class Planner {
         }
         SessionProblem problem = shape.problem(available, false, ask);
         Solution solution = Steady.solve(problem, shape.openers());
+        if (solution != null && !shape.isOpened(solution.chosen())) {
+            // What opens took too long beside others: then it is what there is for its muscle.
+            solution = Steady.solve(problem.without(shape.besideOpeners()), shape.openers());
+        }
         if (solution == null || solution.chosen().isEmpty()) {
             return null;
         }

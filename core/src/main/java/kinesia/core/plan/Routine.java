@@ -230,11 +230,13 @@ public final class Routine {
                                         "ROUTINE-load",
                                         Tag.HOUSE,
                                         "no more than is right for this client, and what the place has",
-                                        tooHeavy
-                                                ? kg(most) + " is right for this client here; " + kg(here)
-                                                        + " is what the place has at or under it."
-                                                : kg(here) + " is the load this place has at or under "
-                                                        + kg(draft.loadKg) + ".",
+                                        tooHeavy && kg(most).equals(kg(here))
+                                                ? kg(most) + " is right for this client here."
+                                                : tooHeavy
+                                                        ? kg(most) + " is right for this client here; " + kg(here)
+                                                                + " is what the place has at or under it."
+                                                        : kg(here) + " is the load this place has at or under "
+                                                                + kg(draft.loadKg) + ".",
                                         tooHeavy ? "A lighter start for you." : "We take the weight we have.")
                                 .with("right", kg(most))));
                 draft.loadKg = here;

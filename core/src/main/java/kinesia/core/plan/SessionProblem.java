@@ -163,6 +163,16 @@ record SessionProblem(
     /** Options of one kind. {@code column} is the place in a pair or block that they fill. */
     record Pick(int column, int fewest, int most, List<Option> options) {
         /** The same of what was in the block, where anything of it was. */
+        private Pick without(Set<String> keys) {
+            return new Pick(
+                    column,
+                    fewest,
+                    most,
+                    options.stream()
+                            .map(o -> keys.contains(o.key()) ? o.with(0, o.costOfOneRound(), false) : o)
+                            .toList());
+        }
+
         private Pick staying(Set<String> keys) {
             return options.stream().anyMatch(o -> o.habit() > 0)
                     ? new Pick(
@@ -229,6 +239,25 @@ record SessionProblem(
                                 s.mostRounds(),
                                 s.roundS(),
                                 s.picks().stream().map(p -> p.staying(keys)).toList()))
+                        .toList(),
+                availableS,
+                setBudget,
+                stressBudget,
+                mostOverhead,
+                mostOnFloor,
+                everyHead);
+    }
+
+    /** The same problem in which none of {@code keys} can be chosen. */
+    SessionProblem without(Set<String> keys) {
+        return new SessionProblem(
+                sections.stream()
+                        .map(s -> new Section(
+                                s.layout(),
+                                s.fewestRounds(),
+                                s.mostRounds(),
+                                s.roundS(),
+                                s.picks().stream().map(p -> p.without(keys)).toList()))
                         .toList(),
                 availableS,
                 setBudget,

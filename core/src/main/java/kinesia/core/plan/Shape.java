@@ -436,6 +436,30 @@ final class Shape {
                 .get(chosen.option());
     }
 
+    /** Whether every muscle for which a limit has something open begins with such, or rests. */
+    boolean isOpened(List<SessionProblem.Chosen> chosen) {
+        Set<String> openers = openers();
+        Set<String> beside = besideOpeners();
+        return openers.isEmpty()
+                || chosen.stream().map(c -> candidate(c).exercise().key()).noneMatch(beside::contains)
+                || chosen.stream().map(c -> candidate(c).exercise().key()).anyMatch(openers::contains);
+    }
+
+    /** The other exercises for those muscles. */
+    Set<String> besideOpeners() {
+        Set<Head.Group> groups = allCandidates().stream()
+                .filter(c -> c.fit().turn() == Turn.OPENS)
+                .map(c -> c.exercise().group())
+                .collect(Collectors.toSet());
+        return allCandidates().stream()
+                .filter(c -> c.fit().turn() != Turn.OPENS
+                        && c.exercise().role().trainsTheArm()
+                        && groups.contains(c.exercise().group())
+                        && !isPinned(c))
+                .map(c -> c.exercise().key())
+                .collect(Collectors.toSet());
+    }
+
     /** What a limit has open. */
     Set<String> openers() {
         return allCandidates().stream()

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
@@ -134,7 +135,7 @@ final class Slots {
                         "CHOICE-worth",
                         Tag.HOUSE,
                         "most work for the muscle for what the joints pay, over the whole session",
-                        "Of what may be done here it gives the muscle most for what the joints pay." + lost,
+                        "Of what may be done here it gives the muscle most for what it asks of the joints." + lost,
                         request.soreSites().isEmpty()
                                 ? "It gives the muscle good work."
                                 : "It gives the muscle good work and leaves the sore place mostly alone.")
@@ -261,7 +262,8 @@ final class Slots {
                         "CHOICE-method",
                         Tag.PRACTICE,
                         request.method().what(),
-                        "Allowed, but " + lower(request.method().name()) + " does not use it.",
+                        "It may be done, but it is no part of this way of working, "
+                                + lower(request.method().name()) + ".",
                         "It belongs to another way of working.")
                 .with("method", request.method().name());
     }
@@ -273,8 +275,7 @@ final class Slots {
         Head.Group group = c.exercise().group();
         PlanRequest.SetBudget budget = Objects.requireNonNull(request.budget().get(group));
         String exact = best == null
-                ? "It may be done, but no exercise of today can make place for it: its movement is in already, or time, sets or"
-                        + " what sore places may take would not hold."
+                ? noPlace(c)
                 : "It may be done; in place of " + lower(instead) + " the session would be " + compared(best.value())
                         + ".";
         Reason rank = Reason.of(
@@ -287,6 +288,70 @@ final class Slots {
                 .with("in place of", instead.isEmpty() ? "nothing" : instead);
         // When a response has cut the sets, that is why there is no room for it.
         return budget.cut() ? List.of(budget.reason(), rank) : List.of(rank);
+    }
+
+    /** The one thing for which {@code c} can stand in the place of nothing that was chosen. */
+    private String noPlace(Candidate c) {
+        Optional<String> same = solution.chosen().stream()
+                .map(shape::candidate)
+                .filter(o -> o.exercise().alike().equals(c.exercise().alike()))
+                .map(o -> o.exercise().name())
+                .findFirst();
+        if (same.isPresent()) {
+            return "Its movement is in already: " + lower(same.get()) + ".";
+        }
+        return "It may be done, but "
+                + switch (against(c)) {
+                    case SETS -> "its sets are given to others.";
+                    case STRESS -> sorePlaces() + " would get more than it may take today.";
+                    case OVERHEAD -> "two exercises with the arm overhead are enough for a visit.";
+                    case FLOOR -> "it would mean going down to the floor once more.";
+                    case PARTNERS -> "it needs another part of the room than what it would be in turn with.";
+                    case TIME, SAME_MOVEMENT -> "it takes longer than any exercise of today that it could replace.";
+                };
+    }
+
+    /** The bound that keeps {@code c} out most often, in the place of each exercise of its pick, or else beside all of them. */
+    private SessionProblem.Bound against(Candidate c) {
+        Map<SessionProblem.Bound, Integer> bounds = new EnumMap<>(SessionProblem.Bound.class);
+        for (int s = 0; s < shape.sections().size(); s++) {
+            List<Shape.Choice> choices = shape.sections().get(s).choices();
+            for (int p = 0; p < choices.size(); p++) {
+                int option = choices.get(p).candidates().indexOf(c);
+                if (option >= 0) {
+                    for (List<Chosen> other : with(s, p, option)) {
+                        problem.broken(other).ifPresent(b -> bounds.merge(b, 1, Integer::sum));
+                    }
+                }
+            }
+        }
+        return bounds.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(SessionProblem.Bound.SETS);
+    }
+
+    private List<List<Chosen>> with(int section, int pick, int option) {
+        List<List<Chosen>> all = new ArrayList<>();
+        for (Chosen chosen : solution.chosen()) {
+            if (chosen.section() == section && chosen.pick() == pick) {
+                all.add(swapped(chosen, option));
+            }
+        }
+        if (all.isEmpty()) {
+            List<Chosen> beside = new ArrayList<>(solution.chosen());
+            beside.add(new Chosen(section, pick, option, 1));
+            all.add(beside);
+        }
+        return all;
+    }
+
+    private String sorePlaces() {
+        List<String> places = request.stressBudgets().stream()
+                .map(b -> "the " + b.side().word() + " " + b.site().words())
+                .distinct()
+                .toList();
+        return places.size() == 1 ? places.get(0) : "a sore place";
     }
 
     private Reason budgetReason(Head.Group group) {

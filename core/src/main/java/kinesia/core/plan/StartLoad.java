@@ -94,13 +94,21 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "half with cuffs and never over 40 % of the maximum; a little over half after isolation; less"
                                         + " for more repetitions",
                                 "Last lifted " + carried.load().label() + "; done as it is here, "
-                                        + Numbers.plain(wanted, 1) + " kg is right, and " + load.label()
+                                        + (isInKg(load) && isInKg(carried.load())
+                                                ? Numbers.plain(wanted, 1) + " kg is right, and "
+                                                : "less is right, and ")
+                                        + load.label()
                                         + (reached.isPresent()
                                                 ? " is the load the room has at or under it."
                                                 : " is the lightest there is, a little over it."),
                                 "A lighter weight, because of how we do it today.")
                         .with("last load", carried.load().label())
                         .with("share", Numbers.plain(100 * wanted / fresh, 0) + " %"));
+    }
+
+    /** Whether a load is called by its kilograms: a band is not. */
+    private static boolean isInKg(Load load) {
+        return load.label().startsWith(Numbers.plain(load.kg()) + " kg");
     }
 
     private static StartLoad bodyWeight(ReachableLoads loads) {

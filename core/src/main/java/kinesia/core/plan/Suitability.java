@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import kinesia.core.arm.LoadCurve;
 import kinesia.core.arm.Movement;
 import kinesia.core.dose.Equipment;
@@ -45,6 +46,10 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
         return new Suitability(ranged, curve, load, List.copyOf(against));
     }
 
+    private static String called(String gear) {
+        return gear.equals("household object") ? "jug, can or bag to lift" : gear;
+    }
+
     /** What a place lacks for {@code exercise}, as a reason against it. */
     static Optional<Reason> missing(Exercise exercise, Equipment equipment) {
         if (equipment.nobodyStandsBy() && !exercise.guidance().homeAlone()) {
@@ -62,7 +67,11 @@ record Suitability(Exercise exercise, LoadCurve curve, double loadKg, List<Reaso
                                 MISSING,
                                 Tag.HOUSE,
                                 "all of " + String.join(", ", exercise.equipment()),
-                                "This place has no " + String.join(" and no ", missing) + ".",
+                                "This place has no "
+                                        + missing.stream()
+                                                .map(Suitability::called)
+                                                .collect(Collectors.joining(" and no "))
+                                        + ".",
                                 "We do not have what it needs here.")
                         .with("missing", String.join(", ", missing)));
     }

@@ -124,7 +124,8 @@ final class WeekAllowance {
             int fewer = Math.min((Math.max(0, lighter - done - other) + visits - 1) / visits, room);
             return SetBudget.cutTo(fewer, lighterWeek(block, lighter, usual, fewer));
         }
-        String had = done + " done since Monday" + (other == 0 ? "" : ", " + other + " counted for other training");
+        String had = (done == 0 ? "none" : done) + " done since Monday"
+                + (other == 0 ? "" : ", " + other + " counted for other training");
         String now = room < Math.min(even, most)
                 ? inSevenDays + " in the last seven days, and no more than " + ceiling(sore) + " in any seven: " + sets
                         + " today."
@@ -212,8 +213,8 @@ final class WeekAllowance {
         }
         int begun = start(startOfStreak(on));
         String from = full > begun
-                ? "From " + begun + " to begin with, after good weeks:"
-                : story.isNew() && !story.trainedBefore() ? "New to training:" : "To begin with:";
+                ? "After good weeks, from " + begun + " to begin with,"
+                : story.isNew() && !story.trainedBefore() ? "New to training:" : "To begin with";
         return new Target(full, from);
     }
 

@@ -6,12 +6,20 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Site;
 import kinesia.core.reason.Reason;
+import kinesia.core.response.InSession;
+import kinesia.core.response.SessionRecord;
+import kinesia.core.response.SignalRules;
 import kinesia.core.screening.Answers;
 import kinesia.core.screening.Answers.Sore;
 import kinesia.core.screening.Assessment;
@@ -35,7 +43,128 @@ public final class PrintSentences {
         PrintSentences print = new PrintSentences();
         WrittenCases.assessments().forEach(print::screen);
         print.plans();
-        print.print();
+        if (args.length > 0) {
+            print.courses();
+            print.kinds();
+        } else {
+            print.print();
+        }
+    }
+
+    /** What visits one after the other say: with pain, after a break, in a lighter week, with something written by hand. */
+    private void courses() {
+        Planner planner = new Planner(MODEL, RuleFiles.methods(), RuleFiles.careWork());
+        List<Method> methods = RuleFiles.methods().all();
+        int next = 0;
+        for (Course.Who who : PrintVisits.people()) {
+            for (Course course : List.of(
+                    new Course(who, 40),
+                    new Course(who, 40).away(5, 25).told(3, PrintSteady::unsaid),
+                    new Course(who, 30).told(4, r -> hurting(r, 6)).told(5, r -> hurting(r, 6)),
+                    new Course(who, 40).told(4, r -> hurting(r, 4)).told(5, r -> hurting(r, 4)))) {
+                List<Course.Visit> visits = course.visits(9);
+                List<SessionRecord> records = visits.stream()
+                        .map(Course.Visit::record)
+                        .filter(Objects::nonNull)
+                        .toList();
+                SignalRules.judge(records).forEach(m -> m.values().forEach(signal -> add(signal.reason())));
+                for (Course.Visit visit : visits) {
+                    result(visit.result());
+                    Plan plan = visit.result().plan();
+                    if (plan != null && plan.free() != null) {
+                        add(plan.free().reason());
+                    }
+                    visit.request().budget().values().forEach(b -> add(b.reason()));
+                    visit.request().stressBudgets().forEach(b -> add(b.reason()));
+                }
+                PlanRequest last = visits.get(visits.size() - 1).request();
+                for (int m = 0; m < 6; m++) {
+                    result(planner.plan(last.lasting(25).by(methods.get(next++ % methods.size()))));
+                }
+                PlanCheck.Checked wild = new PlanCheck(planner)
+                        .check(
+                                last,
+                                List.of(new PlanCheck.WrittenUnit(
+                                        Method.Layout.STRAIGHT,
+                                        300,
+                                        List.of(
+                                                new PlanCheck.Written(
+                                                        "seated-curl", 6, new Exercise.RepRange(8, 12), 4.3, 8.0),
+                                                new PlanCheck.Written(
+                                                        "standing-curl", 6, new Exercise.RepRange(8, 12), 4.0, 8.0),
+                                                new PlanCheck.Written(
+                                                        "one-arm-press-down",
+                                                        6,
+                                                        new Exercise.RepRange(8, 12),
+                                                        null,
+                                                        null)))));
+                wild.marks().forEach(m -> add(m.reason()));
+                wild.plan().slots().forEach(s -> s.why().values().forEach(this::add));
+                for (Plan.Slot slot : records.get(records.size() - 1).plan().mainSlots()) {
+                    for (double effort : new double[] {3, 7, 9.5}) {
+                        LoggedSet set = new LoggedSet(
+                                People.DAY,
+                                slot.exerciseKey(),
+                                null,
+                                1,
+                                slot.load(),
+                                slot.reps().high(),
+                                Effort.of(effort),
+                                PainScore.of(effort == 9.5 ? 0 : effort == 7 ? 6 : 0),
+                                effort == 7 ? Site.OUTER_ELBOW : null,
+                                effort == 7 ? Side.RIGHT : null);
+                        Exercise exercise = MODEL.catalogue().get(slot.exerciseKey());
+                        add(InSession.after(
+                                        slot,
+                                        set,
+                                        ReachableLoads.of(
+                                                who.room(),
+                                                exercise,
+                                                who.trainee().body()))
+                                .reason());
+                    }
+                }
+                Routine.Brought brought = new Routine(planner)
+                        .bring(
+                                last,
+                                "Hammer curl 3x10 40 kg, hammer curl 3x10, lying extension 3x9 1 kg; bench dips 3 x 15; bench dips 3x15",
+                                Map.of());
+                brought.lines().forEach(l -> l.altered().forEach(a -> add(a.reason())));
+            }
+            WeeksAheadTest.weeks(who, Goal.ARM_SIZE, true, List.of())
+                    .weeks()
+                    .forEach(w -> w.visits().forEach(v -> result(v.result())));
+            add(WeeksAheadTest.weeks(who, Goal.KEEP, false, List.of()).sets());
+        }
+    }
+
+    private static SessionRecord hurting(SessionRecord r, int pain) {
+        List<LoggedSet> sets = new ArrayList<>(r.sets());
+        LoggedSet first = sets.get(0);
+        sets.set(
+                0,
+                new LoggedSet(
+                        first.on(),
+                        first.exerciseKey(),
+                        first.side(),
+                        first.setNumber(),
+                        first.load(),
+                        first.reps(),
+                        first.effort(),
+                        PainScore.of(pain),
+                        Site.OUTER_ELBOW,
+                        Side.RIGHT));
+        return new SessionRecord(r.on(), r.plan(), r.soreSites(), sets, r.morning(), r.nextDoor());
+    }
+
+    /** One sentence of each rule, as a table of {@code docs/sentences.md}. */
+    private void kinds() {
+        byRule.forEach((rule, sentences) -> {
+            Reason one = sentences.values().stream()
+                    .min(Comparator.comparingInt((Reason r) -> r.exact().length()))
+                    .orElseThrow();
+            System.out.println("| " + rule + " | " + one.exact() + " | " + one.plain() + " |");
+        });
     }
 
     private void screen(Assessment a) {
@@ -90,6 +219,7 @@ public final class PrintSentences {
         if (plan != null) {
             plan.slots().forEach(s -> s.why().values().forEach(this::add));
             plan.notes().forEach(this::add);
+            plan.bends().forEach(this::add);
             plan.warmUp().forEach(w -> {
                 add(w.reason());
                 other("warm-up", w.words());

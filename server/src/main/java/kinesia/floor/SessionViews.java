@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
@@ -43,6 +44,7 @@ class SessionViews {
     private final Standings standings;
     private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
+    private final SetUps setUps;
 
     SessionViews(
             SessionPlans plans,
@@ -51,7 +53,9 @@ class SessionViews {
             Places places,
             Standings standings,
             RoomCatalogue rooms,
-            RoomCalendar calendar) {
+            RoomCalendar calendar,
+            SetUps setUps) {
+        this.setUps = setUps;
         this.plans = plans;
         this.logs = logs;
         this.notes = notes;
@@ -75,7 +79,8 @@ class SessionViews {
             List<String> cues,
             String breathing,
             List<String> faults,
-            String landmark) {}
+            String landmark,
+            SetUpController.@Nullable SetUpView remembered) {}
 
     record SetView(UUID id, LoggedSet set, List<String> faults) {}
 
@@ -101,23 +106,41 @@ class SessionViews {
 
     record NoteView(String text, String by) {}
 
-    /** What a set says about the next one. */
-    InSession.Advice advice(Here here, Slot slot, LoggedSet set) {
+    /** What the sets of {@code slot} so far, in order, say about the next one of {@code arm}. */
+    private InSession.Advice advice(Here here, Slot slot, @Nullable Side arm, List<InSession.Done> done) {
         Exercise exercise = rooms.get(here.roomId(), here.body(), slot.exerciseKey());
         ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
-        return here.frail() ? InSession.unhurried(slot, set, loads) : InSession.after(slot, set, loads);
+        Load last = done.get(done.size() - 1).set().load();
+        return InSession.next(slot, arm, done, here.frail() ? InSession.unhurried(slot, last, loads) : loads);
     }
 
-    /** For each exercise begun, what its latest set says about the next one. */
+    /** The same for each arm that has begun. */
+    Map<String, InSession.Advice> advice(Here here, Slot slot, List<InSession.Done> done) {
+        Map<String, InSession.Advice> latest = new LinkedHashMap<>();
+        done.stream()
+                .map(d -> Optional.ofNullable(d.set().side()))
+                .distinct()
+                .forEach(arm -> latest.put(
+                        about(slot.exerciseKey(), arm.orElse(null)), advice(here, slot, arm.orElse(null), done)));
+        return latest;
+    }
+
+    /** For each exercise begun what its sets say about the next one. */
     private Map<String, InSession.Advice> advice(Here here, Plan plan, List<SetView> sets) {
         Map<String, InSession.Advice> latest = new LinkedHashMap<>();
-        for (SetView set : sets) {
-            plan.slots().stream()
-                    .filter(slot -> slot.exerciseKey().equals(set.set().exerciseKey()))
-                    .findFirst()
-                    .ifPresent(slot -> latest.put(slot.exerciseKey(), advice(here, slot, set.set())));
+        for (Slot slot : plan.slots()) {
+            List<InSession.Done> done = sets.stream()
+                    .filter(s -> s.set().exerciseKey().equals(slot.exerciseKey()))
+                    .map(s -> new InSession.Done(s.set(), s.faults()))
+                    .toList();
+            latest.putAll(advice(here, slot, done));
         }
         return latest;
+    }
+
+    /** What advice is kept under: the exercise, and the arm where the arms take turns. */
+    static String about(String exerciseKey, @Nullable Side arm) {
+        return arm == null ? exerciseKey : exerciseKey + " " + arm;
     }
 
     /** One logged set. */
@@ -140,7 +163,7 @@ class SessionViews {
                 session.status(),
                 session.stopSign(),
                 plan,
-                guides(rooms.of(client.roomId(), client.body()), here(session, client), plan),
+                guides(rooms.of(client.roomId(), client.body()), here(session, client), plan, remembered(client.id())),
                 session.soreSites(),
                 session.changes(),
                 session.signals(),
@@ -172,7 +195,15 @@ class SessionViews {
         return Here.of(client, place.equipment(), session.visitOn());
     }
 
-    private static List<SlotGuide> guides(RoomCatalogue.Here room, Here here, Plan plan) {
+    private Map<String, SetUpController.SetUpView> remembered(UUID clientId) {
+        Map<String, SetUpController.SetUpView> all = new LinkedHashMap<>();
+        setUps.findByClientId(clientId)
+                .forEach(s -> all.put(s.exerciseKey(), new SetUpController.SetUpView(s.setUp(), s.version())));
+        return all;
+    }
+
+    private static List<SlotGuide> guides(
+            RoomCatalogue.Here room, Here here, Plan plan, Map<String, SetUpController.SetUpView> remembered) {
         ExerciseModel model = room.model();
         return plan.slots().stream()
                 .map(slot -> {
@@ -193,7 +224,8 @@ class SessionViews {
                             exercise.guidance().cues(),
                             exercise.guidance().breathing(),
                             exercise.guidance().faults(),
-                            exercise.guidance().landmark());
+                            exercise.guidance().landmark(),
+                            remembered.get(slot.exerciseKey()));
                 })
                 .toList();
     }

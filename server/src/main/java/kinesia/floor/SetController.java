@@ -2,6 +2,7 @@ package kinesia.floor;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -11,6 +12,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.PainKind;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.InSession;
@@ -67,9 +69,11 @@ class SetController {
             PainScore pain,
             @Nullable Site painSite,
             @Nullable Side painSide,
+            @Nullable PainKind painKind,
             List<String> faults) {}
 
-    record Logged(SetView set, InSession.Advice advice) {}
+    /** @param advice by exercise, and by arm where the arms take turns, as in {@link SessionViews.SessionView} */
+    record Logged(SetView set, Map<String, InSession.Advice> advice) {}
 
     /**
      * Logs a set under an id made by the page. The same id again is the same set, and one that was undone comes back.
@@ -149,7 +153,8 @@ class SetController {
     }
 
     private static LoggedSet checked(LocalDate on, LogSet body) {
-        if (body.pain().atLeast(1) && (body.painSite() == null || body.painSide() == null)) {
+        if ((body.pain().atLeast(1) || body.painKind() != null)
+                && (body.painSite() == null || body.painSide() == null)) {
             throw Problem.invalid(List.of(new Problem.Field("painSite", "say where it hurt, and on which arm")));
         }
         return new LoggedSet(
@@ -162,12 +167,17 @@ class SetController {
                 body.effort(),
                 body.pain(),
                 body.painSite(),
-                body.painSide());
+                body.painSide(),
+                body.painKind());
     }
 
     private Logged logged(Look session, Slot slot, SetLog log) {
-        return new Logged(
-                SessionViews.set(session.visitOn(), log),
-                views.advice(session.here(), slot, log.set(session.visitOn())));
+        logs.flush();
+        List<InSession.Done> done = logs
+                .findBySessionIdAndExerciseKeyAndUndoneFalseOrderByLoggedAt(log.sessionId(), slot.exerciseKey())
+                .stream()
+                .map(l -> new InSession.Done(l.set(session.visitOn()), l.faults()))
+                .toList();
+        return new Logged(SessionViews.set(session.visitOn(), log), views.advice(session.here(), slot, done));
     }
 }

@@ -13,6 +13,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.PainKind;
 import kinesia.core.exercise.Site;
 import kinesia.core.screening.PainScore;
 import kinesia.shared.StoredJson;
@@ -52,6 +53,9 @@ public class SetLog implements Persistable<UUID> {
 
     @Enumerated(EnumType.STRING)
     private @Nullable Side painSide;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable PainKind painKind;
 
     @JdbcTypeCode(SqlTypes.JSON)
     @Mutability(Immutability.class)
@@ -96,7 +100,8 @@ public class SetLog implements Persistable<UUID> {
             @Nullable Boolean effortSaid,
             int pain,
             @Nullable Site painSite,
-            @Nullable Side painSide) {
+            @Nullable Side painSide,
+            @Nullable PainKind painKind) {
         this.sessionId = sessionId;
         this.exerciseKey = exerciseKey;
         this.side = side;
@@ -109,6 +114,7 @@ public class SetLog implements Persistable<UUID> {
         this.pain = pain;
         this.painSite = painSite;
         this.painSide = painSide;
+        this.painKind = painKind;
     }
 
     private void take(LoggedSet set, List<String> faults) {
@@ -123,6 +129,7 @@ public class SetLog implements Persistable<UUID> {
         this.pain = set.pain().value();
         this.painSite = set.painSite();
         this.painSide = set.painSide();
+        this.painKind = set.painKind();
         this.faults = faults;
     }
 
@@ -164,6 +171,7 @@ public class SetLog implements Persistable<UUID> {
                 effort == null || !Boolean.TRUE.equals(effortSaid) ? null : Effort.of(effort),
                 PainScore.of(pain),
                 painSite,
-                painSide);
+                painSide,
+                painKind);
     }
 }

@@ -15,9 +15,11 @@ public interface SetLogs extends JpaRepository<SetLog, UUID> {
     /** A set without its faults, as a record is read. */
     String DONE =
             "new kinesia.floor.SetLog(l.sessionId, l.exerciseKey, l.side, l.setNumber, l.loadKg, l.loadLabel, l.reps,"
-                    + " l.effort, l.effortSaid, l.pain, l.painSite, l.painSide)";
+                    + " l.effort, l.effortSaid, l.pain, l.painSite, l.painSide, l.painKind)";
 
     List<SetLog> findBySessionIdAndUndoneFalseOrderByLoggedAt(UUID sessionId);
+
+    List<SetLog> findBySessionIdAndExerciseKeyAndUndoneFalseOrderByLoggedAt(UUID sessionId, String exerciseKey);
 
     /** What was done in the sessions, in order, without the faults that were seen; for reading only. */
     @Query("select " + DONE + " from SetLog l where l.sessionId in :sessionIds and not l.undone order by l.loggedAt")

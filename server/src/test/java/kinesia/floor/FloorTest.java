@@ -151,14 +151,70 @@ class FloorTest {
         Answer answer = caller.put(
                 "/api/sessions/" + session + "/sets/" + UUID.randomUUID(),
                 set(6).put("pain", 6).put("painSite", "WRIST").put("painSide", "LEFT"));
-        assertThat(answer.at("/advice/next").asText()).isEqualTo("END_EXERCISE");
-        assertThat(answer.at("/advice/reason/ruleId").asText()).isEqualTo("FLOOR-pain-ends");
-        assertThat(answer.at("/advice/reason/inputs/pain").asText()).isEqualTo("6");
         String key = slot.get("exerciseKey").asText();
+        JsonNode said = answer.at("/advice/" + key);
+        assertThat(said.at("/next").asText()).isEqualTo("END_EXERCISE");
+        assertThat(said.at("/reason/ruleId").asText()).isEqualTo("FLOOR-pain-ends");
+        assertThat(said.at("/reason/inputs/pain").asText()).isEqualTo("6");
         assertThat(caller.get("/api/sessions/" + session)
                         .at("/advice/" + key + "/next")
                         .asText())
                 .isEqualTo("END_EXERCISE");
+    }
+
+    @Test
+    void a_sharp_pain_ends_the_exercise_whatever_its_number() throws Exception {
+        String path = "/api/sessions/" + session + "/sets/" + UUID.randomUUID();
+        assertField(caller.put(path, set(6).put("painKind", "SHARP")), "painSite");
+        Answer answer = caller.put(
+                path,
+                set(6).put("pain", 1)
+                        .put("painKind", "SHARP")
+                        .put("painSite", "WRIST")
+                        .put("painSide", "LEFT"));
+        JsonNode said = answer.at("/advice/" + slot.get("exerciseKey").asText());
+        assertThat(said.at("/next").asText()).isEqualTo("END_EXERCISE");
+        assertThat(said.at("/reason/ruleId").asText()).isEqualTo("FLOOR-pain-kind");
+        assertThat(answer.at("/set/set/painKind").asText()).isEqualTo("SHARP");
+    }
+
+    @Test
+    void a_fault_seen_twice_is_acted_on() throws Exception {
+        JsonNode said = null;
+        for (int n = 5; n <= 6; n++) {
+            ObjectNode body = set(n);
+            body.putArray("faults").add("Swinging the trunk");
+            said = caller.put("/api/sessions/" + session + "/sets/" + UUID.randomUUID(), body)
+                    .at("/advice/" + slot.get("exerciseKey").asText());
+        }
+        assertThat(said.at("/reason/ruleId").asText()).isEqualTo("FLOOR-form");
+    }
+
+    @Test
+    void a_set_up_is_remembered_and_nobody_writes_over_it_unseen() throws Exception {
+        String client = caller.get("/api/sessions/" + session).at("/clientId").asText();
+        String key = slot.get("exerciseKey").asText();
+        String path = "/api/clients/" + client + "/set-ups/" + key;
+        ObjectNode body = Caller.json();
+        body.putObject("setUp").put("bench", " 3 ").put("cue", "long neck");
+        Answer kept = caller.put(path, body);
+        assertThat(kept.at("/setUp/bench").asText()).isEqualTo("3");
+        JsonNode guide = null;
+        for (JsonNode one : caller.get("/api/sessions/" + session).at("/guides")) {
+            guide = one.get("exerciseKey").asText().equals(key) ? one : guide;
+        }
+        assertThat(guide.at("/remembered/setUp/cue").asText()).isEqualTo("long neck");
+        // Somebody who had not seen it is told what is there.
+        Answer other = caller.put(path, body);
+        assertThat(other.status()).isEqualTo(409);
+        body.put("version", kept.at("/version").asLong());
+        body.putObject("setUp").put("note", "x".repeat(301));
+        assertThat(caller.put(path, body).at("/fields/0/field").asText()).isEqualTo("setUp.note");
+        body.putObject("setUp").put("note", "left wrist strap");
+        assertThat(caller.put(path, body).status()).isEqualTo(200);
+        assertThat(caller.put("/api/clients/" + client + "/set-ups/no-such", body)
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test

@@ -64,6 +64,7 @@ class OtherRoomTest {
                             .replace("/appointments/{id}", "/appointments/" + clearance)
                             .replace("/blocks/{id}", "/blocks/" + clearance)
                             .replace("{screenId}", screen)
+                            .replace("{exerciseKey}", "seated-curl")
                             .replaceAll("\\{[^}]+}", UUID.randomUUID().toString())
                     + (path.endsWith("/compare") ? "?older=" + screen + "&newer=" + screen : "");
         }
@@ -129,6 +130,7 @@ class OtherRoomTest {
                 json("{'exerciseKey': 'seated-curl', 'setNumber': 1,"
                         + " 'load': {'kg': 1, 'label': '1 kg'}, 'reps': 10, 'pain': 0, 'faults': []}"));
         bodies.put("put /api/sessions/{id}/notes/{noteId}", json("{'text': 'x'}"));
+        bodies.put("put /api/clients/{clientId}/set-ups/{exerciseKey}", json("{'setUp': {'cue': 'tall'}}"));
         bodies.put(
                 "put /api/sessions/{id}/morning",
                 json("{'sites': [], 'muscleSoreness': 1, 'sharp': false, 'tinglingStays': false}"));

@@ -1,14 +1,19 @@
 package kinesia.core.response;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.TrialSets;
+import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
 
 /** What the set just done says about the next one. */
 public final class InSession {
@@ -21,6 +26,8 @@ public final class InSession {
     private static final double SMALLEST_CUT = 0.95;
     private static final int EASY_PAIN = 2;
     private static final int MORE_REPS = 2;
+    private static final int SEEN_TWICE = 2;
+    private static final int APART_BY = 2;
 
     private InSession() {}
 
@@ -32,18 +39,120 @@ public final class InSession {
         END_EXERCISE
     }
 
-    /** The advice for the next set of the same exercise. */
-    public record Advice(Next next, Load load, int reps, Reason reason) {}
-
-    /** The same for somebody frail, whose load is never doubled within a visit [house]. */
-    public static Advice unhurried(Slot slot, LoggedSet set, ReachableLoads loads) {
-        double most = TWICE * slot.load().kg() - TINY;
-        return after(slot, set, loads.upTo(Math.max(most, set.load().kg())));
+    /**
+     * The advice for the next set of the same exercise, and of the same arm where the arms take turns.
+     *
+     * @param leads the arm that begins the next round; null where that stays as it was
+     */
+    public record Advice(
+            Next next,
+            Load load,
+            int reps,
+            Reason reason,
+            @Nullable Side leads) {
+        Advice(Next next, Load load, int reps, Reason reason) {
+            this(next, load, reps, reason, null);
+        }
     }
 
-    /** Advice after {@code set} of {@code slot}, with the loads the room has for it. */
+    /** A set that was done, with the faults of form that were seen in it. */
+    public record Done(LoggedSet set, List<String> faults) {
+        public Done {
+            faults = List.copyOf(faults);
+        }
+    }
+
+    /** {@code loads} for somebody frail, whose load is never doubled within a visit [house]. */
+    public static ReachableLoads unhurried(Slot slot, Load last, ReachableLoads loads) {
+        return loads.upTo(Math.max(TWICE * slot.load().kg() - TINY, last.kg()));
+    }
+
+    /**
+     * Advice for {@code arm}'s next set of {@code slot}, against the aim of its own sets.
+     *
+     * @param arm null where both arms work together
+     * @param done the sets of the exercise so far, in order, at least one of them that arm's
+     * @param loads what the room has for it
+     */
+    public static Advice next(Slot slot, @Nullable Side arm, List<Done> done, ReachableLoads loads) {
+        List<Done> own = done.stream().filter(d -> d.set().side() == arm).toList();
+        Done last = own.get(own.size() - 1);
+        Advice advice = after(slot, last.set(), loads);
+        if (advice.next() == Next.END_EXERCISE) {
+            return advice;
+        }
+        Advice held = form(advice, own, loads).orElse(advice);
+        return arm == null ? held : apart(held, last.set(), arm, done).orElse(held);
+    }
+
+    /** A fault seen twice: the same load, slower; seen again, a lighter one. Nothing is raised on it. */
+    private static Optional<Advice> form(Advice advice, List<Done> own, ReachableLoads loads) {
+        Done last = own.get(own.size() - 1);
+        for (String fault : last.faults()) {
+            long seen = own.stream().filter(d -> d.faults().contains(fault)).count();
+            if (seen < SEEN_TWICE) {
+                continue;
+            }
+            Load same = advice.load().kg() < last.set().load().kg()
+                    ? advice.load()
+                    : last.set().load();
+            Optional<Load> less = seen == SEEN_TWICE
+                    ? Optional.empty()
+                    : loads.below(last.set().load().kg());
+            Load load = less.orElse(same);
+            int reps = Math.min(advice.reps(), last.set().reps());
+            return Optional.of(new Advice(
+                    load.equals(last.set().load()) ? Next.OTHER_REPS : Next.OTHER_LOAD,
+                    load,
+                    reps,
+                    Reason.of(
+                                    "FLOOR-form",
+                                    Tag.HOUSE,
+                                    "the same fault twice",
+                                    "Seen " + (seen == SEEN_TWICE ? "twice" : seen + " times") + ": "
+                                            + fault.toLowerCase(Locale.ROOT) + ". "
+                                            + (less.isPresent()
+                                                    ? "Next set with " + load.label() + "."
+                                                    : load.first() + " stays; slower, and no more than " + reps
+                                                            + " repetitions."),
+                                    "Let us do the next one slower, so that it looks good again.")
+                            .with("fault", fault)
+                            .with("seen", (int) seen)));
+        }
+        return Optional.empty();
+    }
+
+    /** Arms that differ by two repetitions in a round: the weaker one begins the next and sets the count. */
+    private static Optional<Advice> apart(Advice advice, LoggedSet last, Side arm, List<Done> done) {
+        return done.stream()
+                .map(Done::set)
+                .filter(s -> s.side() == arm.other() && s.setNumber() == last.setNumber())
+                .filter(s -> Math.abs(s.reps() - last.reps()) >= APART_BY)
+                .findFirst()
+                .map(other -> {
+                    boolean otherIsWeaker = other.reps() < last.reps();
+                    Side weaker = otherIsWeaker ? arm.other() : arm;
+                    int fewest = Math.min(other.reps(), last.reps());
+                    return new Advice(
+                            advice.next() == Next.AS_PLANNED ? Next.OTHER_REPS : advice.next(),
+                            advice.load(),
+                            Math.min(advice.reps(), fewest),
+                            Reason.of(
+                                            "FLOOR-arms-differ",
+                                            Tag.HOUSE,
+                                            "arms that differ by 2 repetitions or more",
+                                            "The " + weaker.word() + " arm did " + fewest + ", the other "
+                                                    + Math.max(other.reps(), last.reps()) + ": the " + weaker.word()
+                                                    + " one begins, and both stop at " + fewest + ".",
+                                            "The weaker arm sets the number today.")
+                                    .with("fewest", fewest),
+                            weaker);
+                });
+    }
+
+    /** Advice after {@code set} of {@code slot} alone, with the loads the room has for it. */
     public static Advice after(Slot slot, LoggedSet set, ReachableLoads loads) {
-        int aim = slot.reps().high();
+        int aim = slot.repsIn(set.setNumber() + 1);
         if (set.pain().value() > PAIN_ENDS_OVER) {
             return new Advice(
                     Next.END_EXERCISE,
@@ -57,6 +166,19 @@ public final class InSession {
                                     "We leave this one for today.")
                             .with("pain", set.pain().value()));
         }
+        if (set.painKind() != null) {
+            return new Advice(
+                    Next.END_EXERCISE,
+                    set.load(),
+                    0,
+                    Reason.of(
+                                    "FLOOR-pain-kind",
+                                    Tag.HOUSE,
+                                    "sharp, catching, giving way or tingling, whatever the number",
+                                    "Of " + set.painKind().words() + " nothing more is asked: this exercise ends here.",
+                                    "We leave this one for today.")
+                            .with("kind", set.painKind().words()));
+        }
         if (set.effort() == null) {
             return asPlanned(
                     set,
@@ -66,7 +188,8 @@ public final class InSession {
                             : "No effort was said: the next set stays as planned.");
         }
         double effort = set.effort().value();
-        double target = slot.targetEffort().value();
+        Plan.SideDose own = set.side() == null ? null : slot.sides().get(set.side());
+        double target = (own == null ? slot.targetEffort() : own.targetEffort()).value();
         if (slot.trial() && set.setNumber() <= TrialSets.MOST && set.pain().value() <= EASY_PAIN) {
             TrialSets.Step step = TrialSets.after(set.load(), set.reps(), set.effort(), loads);
             boolean other = step.load().kg() != set.load().kg();

@@ -85,7 +85,10 @@ public final class SignalRules {
         inputs.put("next door", door.map(d -> String.valueOf(d.value())).orElse("still to come"));
         String where = place.words();
         boolean here = hurtsMost(place, session);
-        boolean sharp = session.morning() != null && session.morning().sharp() && here;
+        boolean sharp = (session.morning() != null && session.morning().sharp() && here)
+                || session.sets().stream()
+                        .anyMatch(s ->
+                                s.painKind() != null && s.painSite() == place.site() && s.painSide() == place.side());
         boolean tingling = session.morning() != null && session.morning().tinglingStays() && here;
         boolean clean = after.map(a -> a <= usual + CLEAN_OVER_USUAL).orElse(false);
 

@@ -163,7 +163,7 @@ final class Course {
                     sets.add(last);
                 }
                 InSession.Advice advice =
-                        frail ? InSession.unhurried(slot, last, loads) : InSession.after(slot, last, loads);
+                        InSession.after(slot, last, frail ? InSession.unhurried(slot, last.load(), loads) : loads);
                 load = advice.load();
                 aim = advice.next() == InSession.Next.AS_PLANNED ? slot.repsIn(n + 1) : advice.reps();
             }

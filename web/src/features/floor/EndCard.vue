@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { SessionView, SitePain } from '@/shared/api/types'
-import { words } from '@/shared/format'
+import { api, ask } from '@/shared/api/client'
+import type { AppointmentView, SessionView, SitePain } from '@/shared/api/types'
+import { date, timeOfDay, words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
+import StepClock from './StepClock.vue'
 
 /** All is lifted: is any place worse than before, right now? Then the session is finished. */
 const props = defineProps<{ session: SessionView }>()
@@ -26,6 +28,19 @@ function finish() {
   })
   emit('finish', answers)
 }
+// What was done, in one line.
+const summary = computed(() => {
+  const sets = props.session.sets.length
+  const exercises = new Set(props.session.sets.map(({ set }) => set.exerciseKey)).size
+  return `${sets} ${sets === 1 ? 'set' : 'sets'} of ${exercises} ${exercises === 1 ? 'exercise' : 'exercises'}.`
+})
+const next = ref<AppointmentView>()
+onMounted(async () => {
+  const params = { path: { clientId: props.session.clientId } }
+  // Without a connection the line is simply not there.
+  const days = await ask(() => api.GET('/api/clients/{clientId}/days', { params })).catch(() => undefined)
+  next.value = days?.appointments.find((a) => a.on > props.session.visitOn)
+})
 const stopped = computed(() => props.session.status === 'STOPPED')
 const held = computed(() => props.session.held)
 const finished = computed(() => props.session.status === 'DONE')
@@ -51,9 +66,16 @@ const finished = computed(() => props.session.status === 'DONE')
     </template>
     <template v-else>
       <h1>All sets done.</h1>
-      <p class="fs-5">
-        Two easy minutes of arm movement, some water where nothing speaks against it, and a word about tomorrow morning:
-        sore muscle is expected after new work, joint pain is what we ask about.
+      <p class="fs-5 mb-1">{{ summary }}</p>
+      <p class="fs-5 mb-1">
+        Two easy minutes of arm movement{{
+          session.limitOnDrinking ? ' (nothing about drinking: that is their clinician’s)' : ', then some water'
+        }}.
+      </p>
+      <StepClock :name="`${session.id}.cool-down`" :seconds="120" over="Cool-down done" />
+      <p class="mb-1">
+        For tomorrow morning: sore muscle is expected after new work, joint pain is what we ask about.
+        <template v-if="next">Next visit: {{ date(next.on) }} at {{ timeOfDay(next.at) }}.</template>
       </p>
       <PainScale
         v-for="p in places"

@@ -2,13 +2,19 @@
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { SitePain } from '@/shared/api/types'
-import { inUnits, load as loadText, title } from '@/shared/format'
+import { inUnits, load as loadText, title, words } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import EasierPanel from './EasierPanel.vue'
 import EndCard from './EndCard.vue'
-import HurtPanel from './HurtPanel.vue'
+import FaultChips from './FaultChips.vue'
+import HurtPanel, { type Hurt } from './HurtPanel.vue'
+import OpenSessions from './OpenSessions.vue'
 import RestRing from './RestRing.vue'
-import { aim } from './steps'
+import SetUpMemory from './SetUpMemory.vue'
+import { keepAwake, nextSignal, signal } from './signals'
+import { aim, clocked, type Step } from './steps'
+import StepClock from './StepClock.vue'
 import StopPanel from './StopPanel.vue'
 import { useFloor } from './useFloor'
 import WarmUpCard from './WarmUpCard.vue'
@@ -27,6 +33,7 @@ const {
   load,
   reps,
   effort,
+  faults,
   restEnds,
   lastAdvice,
   waiting,
@@ -34,6 +41,29 @@ const {
   queue,
 } = floor
 const panel = ref<'hurt' | 'stop' | null>(null)
+// Which hand is free; kept on the device.
+const leftHanded = ref(localStorage.getItem('kinesia.hand') === 'left')
+function otherHand() {
+  leftHanded.value = !leftHanded.value
+  localStorage.setItem('kinesia.hand', leftHanded.value ? 'left' : 'right')
+}
+const hurt = ref<{ said: Hurt; at: Step; kg: number } | null>(null)
+// What was changed for pain in this visit, by exercise.
+const changedKey = `kinesia.changed.${props.id}`
+const changed = ref<Record<string, string>>(JSON.parse(sessionStorage.getItem(changedKey) ?? '{}'))
+function hurts(said: Hurt) {
+  const at = step.value!
+  hurt.value = { said, at, kg: load.value.kg }
+  panel.value = null
+  floor.log(said.pain, said.site, said.side, undefined, said.kind)
+}
+function easier(change: string) {
+  const { exerciseKey, name } = hurt.value!.at.slot
+  changed.value = { ...changed.value, [exerciseKey]: change }
+  sessionStorage.setItem(changedKey, JSON.stringify(changed.value))
+  floor.note(`${name}, for the ${words(hurt.value!.said.site)}: ${change}`)
+  hurt.value = null
+}
 const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
 const held = computed(() => !over.value && (session.value?.held.length ?? 0) > 0)
 const efforts = [4, 5, 6, 7, 8, 9, 10]
@@ -74,7 +104,7 @@ const keys: Record<string, () => unknown> = {
   u: () => floor.undo(),
 }
 function onKey(e: KeyboardEvent) {
-  const busy = panel.value || warming.value || !step.value || over.value || held.value
+  const busy = panel.value || hurt.value || warming.value || !step.value || over.value || held.value
   const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
   if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
   const action = keys[e.key]
@@ -83,16 +113,30 @@ function onKey(e: KeyboardEvent) {
     action()
   } else if (/^[4-9]$/.test(e.key)) effort.value = Number(e.key)
 }
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+let letSleep = () => {}
+onMounted(() => {
+  window.addEventListener('keydown', onKey)
+  letSleep = keepAwake()
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', onKey)
+  letSleep()
+})
 </script>
 
 <template>
   <StopPanel v-if="panel === 'stop'" @stop="stop" @cancel="panel = null" />
-  <div v-else-if="session" class="floor">
+  <div v-else-if="session" class="floor" :class="{ left: leftHanded }">
     <header>
       <RouterLink :to="`/sessions/${id}`">{{ session.clientName }}</RouterLink>
+      <OpenSessions :id="id" />
       <span class="quiet">{{ place }}</span>
+      <span class="settings">
+        <button type="button" class="plain" :aria-label="`Clocks end with ${signal}`" @click="nextSignal">
+          {{ signal === 'nothing' ? 'silent' : signal }}
+        </button>
+        <button type="button" class="plain" @click="otherHand">{{ leftHanded ? 'left hand' : 'right hand' }}</button>
+      </span>
       <span v-if="waiting" class="away" role="status">
         {{ queue.offline ? 'No connection:' : 'Sending:' }} {{ waiting }} kept on this device
       </span>
@@ -114,13 +158,21 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
     <HurtPanel
       v-else-if="panel === 'hurt'"
       :sore-sites="session.soreSites"
+      :figure="guide!.figure"
       @cancel="panel = null"
-      @keep="
-        (pain, site, side) => {
-          panel = null
-          floor.log(pain, site, side)
-        }
-      "
+      @keep="hurts"
+    />
+    <EasierPanel
+      v-else-if="hurt && !queue.offline"
+      :client-id="session.clientId"
+      :exercise-key="hurt.at.slot.exerciseKey"
+      :name="hurt.at.slot.name"
+      :load-kg="hurt.kg"
+      :site="hurt.said.site"
+      :moment="hurt.said.moment"
+      :units="session.units"
+      @use="easier"
+      @leave="hurt = null"
     />
     <template v-else-if="step && guide">
       <section class="now">
@@ -129,6 +181,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             {{ step.unit }}, set {{ step.setNumber }} of {{ step.slot.sets }}
             <span v-if="step.slot.trial" class="tag">trial set</span>
             <span v-if="guide.own" class="tag">the room’s own</span>
+            <span v-if="changed[step.slot.exerciseKey]" class="tag">
+              changed: {{ inUnits(changed[step.slot.exerciseKey]!, session.units) }}
+            </span>
           </p>
           <h1>{{ step.slot.name }}</h1>
           <p v-if="step.side" class="side">{{ title(step.side) }} arm</p>
@@ -152,6 +207,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
               <button type="button" aria-label="One repetition more" @click="reps = Math.min(60, reps + 1)">+</button>
             </div>
           </div>
+          <StepClock
+            v-if="clocked(step)"
+            :name="`${id}.${step.slot.exerciseKey}.${step.setNumber}.${step.side ?? ''}`"
+            :seconds="clocked(step)"
+            over="Time"
+          />
           <div class="effort" role="group" aria-label="How hard was it, of 10">
             <span class="quiet">effort</span>
             <button
@@ -181,6 +242,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           <p v-if="step.slot.manner?.note" class="cue">{{ step.slot.manner.note }}</p>
           <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
           <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
+          <FaultChips v-model="faults" :faults="guide.faults" />
+          <SetUpMemory
+            :client-id="session.clientId"
+            :exercise-key="step.slot.exerciseKey"
+            :remembered="guide.remembered"
+            @kept="floor.remembered(step.slot.exerciseKey, $event)"
+          />
           <p v-if="guide.up" class="updown">
             <b>Up:</b>
             {{ guide.up }}.

@@ -1,12 +1,27 @@
+<script lang="ts">
+import type { PainKind, Side, Site } from '@/shared/api/types'
+
+export interface Hurt {
+  pain: number
+  site: Site
+  side: Side
+  kind?: PainKind
+  /** Where in the lift, 0 to 1. */
+  moment: number
+}
+</script>
+
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { SessionView, Side, Site } from '@/shared/api/types'
+import type { Figure, SessionView } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
+import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
 
-const props = defineProps<{ soreSites: SessionView['soreSites'] }>()
-const emit = defineEmits<{ keep: [pain: number, site: Site, side: Side]; cancel: [] }>()
+/** Where, how much, what kind, and where in the lift: then the set is logged with it and the smallest change is looked for. */
+const props = defineProps<{ soreSites: SessionView['soreSites']; figure: Figure }>()
+const emit = defineEmits<{ keep: [said: Hurt]; cancel: [] }>()
 const first = props.soreSites[0]
 const place = ref<{ site: Site; side: Side } | undefined>(first ? { site: first.site, side: first.side } : undefined)
 const pain = ref<number>()
@@ -21,6 +36,14 @@ const sites: Site[] = [
   'WRIST',
 ]
 const sides: Side[] = ['LEFT', 'RIGHT']
+const kind = ref<PainKind>()
+const kinds: { value: PainKind; text: string }[] = [
+  { value: 'SHARP', text: 'sharp' },
+  { value: 'CATCHING', text: 'catching' },
+  { value: 'GIVING_WAY', text: 'giving way' },
+  { value: 'TINGLING', text: 'tingling' },
+]
+const moment = ref(0.5)
 </script>
 
 <template>
@@ -58,15 +81,33 @@ const sides: Side[] = ['LEFT', 'RIGHT']
       </button>
     </div>
     <PainScale v-model="pain" label="How much, during this set?" />
+    <div class="choice" role="group" aria-label="What kind">
+      <button
+        v-for="k in kinds"
+        :key="k.value"
+        type="button"
+        :aria-pressed="kind === k.value"
+        @click="kind = kind === k.value ? undefined : k.value"
+      >
+        {{ k.text }}
+      </button>
+    </div>
+    <div class="moment">
+      <FigureDrawing :figure="figure" :progress="moment" class="still" />
+      <label>
+        Where in the lift
+        <input v-model.number="moment" type="range" min="0" max="1" step="0.02" />
+      </label>
+    </div>
     <p class="small quiet mb-2">
-      Over 5 ends this exercise. Stop and ask a licensed clinician if it is sharp, catches, gives way or tingles.
+      Over 5, or any of the four kinds, ends this exercise. Where it stays or comes back, ask a licensed clinician.
     </p>
     <BButton
       variant="primary"
       size="lg"
       class="w-100"
       :disabled="!place || pain === undefined"
-      @click="emit('keep', pain!, place!.site, place!.side)"
+      @click="emit('keep', { pain: pain!, ...place!, kind, moment })"
     >
       Log the set with this pain
     </BButton>
@@ -101,5 +142,18 @@ const sides: Side[] = ['LEFT', 'RIGHT']
 }
 .plain {
   min-height: 44px;
+}
+.moment {
+  display: grid;
+  grid-template-columns: 8rem 1fr;
+  gap: 1rem;
+  align-items: center;
+}
+.moment input {
+  width: 100%;
+  min-height: 44px;
+}
+.still {
+  max-height: 7rem;
 }
 </style>

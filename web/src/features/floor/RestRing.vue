@@ -1,12 +1,17 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { clock } from '@/shared/format'
+import { tell } from './signals'
 
 /** A ring that empties while the client rests. `ends` is a time in milliseconds; null when nobody rests. */
 const props = defineProps<{ ends: number | null; total: number }>()
 const now = ref(Date.now())
 let timer = 0
 onMounted(() => (timer = window.setInterval(() => (now.value = Date.now()), 250)))
+// Said once, when a rest that was running here ends.
+watch(now, (at, before) => {
+  if (props.ends !== null && before < props.ends && at >= props.ends) tell('Rest is over')
+})
 onBeforeUnmount(() => clearInterval(timer))
 const left = computed(() => (props.ends === null ? 0 : Math.max(0, Math.ceil((props.ends - now.value) / 1000))))
 const share = computed(() => (props.total ? left.value / props.total : 0))

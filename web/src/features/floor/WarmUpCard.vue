@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inUnits, warmUpDose } from '@/shared/format'
 import type { SessionView } from '@/shared/api/types'
+import StepClock from './StepClock.vue'
 
 defineProps<{ session: SessionView; at: number }>()
 defineEmits<{ done: []; skip: [] }>()
@@ -10,7 +11,13 @@ defineEmits<{ done: []; skip: [] }>()
   <section class="warm">
     <p class="quiet mb-1">Warm-up {{ at + 1 }} of {{ session.plan.warmUp.length }}</p>
     <h1>{{ inUnits(session.plan.warmUp[at]!.words, session.units) }}</h1>
-    <p class="big">
+    <StepClock
+      v-if="!session.plan.warmUp[at]!.reps"
+      :name="`${session.id}.warm.${at}`"
+      :seconds="session.plan.warmUp[at]!.seconds"
+      over="Warm-up step done"
+    />
+    <p v-else class="big">
       {{ warmUpDose(session.plan.warmUp[at]!, session.units) }}
     </p>
     <p class="quiet">{{ inUnits(session.plan.warmUp[at]!.reason.plain, session.units) }}</p>

@@ -75,7 +75,7 @@ const here = () => session.view?.person?.roomName
 /** Whether it belongs to the room that is signed in; what is from before rooms were written down does. */
 export const isOurs = (item: Waiting) => !item.room || !here() || item.room === here()
 
-type Heard = (item: Waiting, advice: Advice | null) => void
+type Heard = (item: Waiting, advice: Record<string, Advice> | null) => void
 const listeners = new Set<Heard>()
 /** Tells `heard` of everything that arrived or was refused, until what is returned is called. */
 export function onHeard(heard: Heard): () => void {
@@ -83,7 +83,7 @@ export function onHeard(heard: Heard): () => void {
   return () => listeners.delete(heard)
 }
 
-async function send(item: Waiting): Promise<Advice | null> {
+async function send(item: Waiting): Promise<Record<string, Advice> | null> {
   const id = item.sessionId
   switch (item.kind) {
     case 'set': {

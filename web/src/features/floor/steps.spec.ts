@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionView } from '@/shared/api/types'
-import { nextStep, startOf, stepsOf } from './steps'
+import { clocked, endsRound, nextStep, startOf, stepsOf } from './steps'
 
 const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 'TOGETHER') => ({
   exerciseKey,
@@ -22,7 +22,9 @@ describe('the order of the floor', () => {
   it('goes round by round with the arms in turn and rests after a round', () => {
     const steps = stepsOf(session('2026-03-02'))
     expect(steps.map((s) => s.slot.exerciseKey)).toEqual(['press', 'curl', 'curl', 'press'])
-    expect(steps.map((s) => s.lastOfRound)).toEqual([false, false, true, true])
+    const done = (n: number) =>
+      steps.slice(0, n).map((s) => ({ ...s.slot, side: s.side, setNumber: s.setNumber, pain: 0 }))
+    expect([1, 2, 3, 4].map((n) => endsRound(steps[n - 1]!, steps, done(n)))).toEqual([false, false, true, true])
   })
   it('leaves out the arm that rests and takes the own dose of the other and rest', () => {
     const one = session('2026-03-02')
@@ -56,5 +58,30 @@ describe('the order of the floor', () => {
     expect(startOf(step, {})).toEqual({ load: { kg: 4, label: '4 kg' }, reps: 12 })
     const advice = { press: { next: 'OTHER_LOAD', load: { kg: 5, label: '5 kg' }, reps: 10 } } as never
     expect(startOf(step, advice).load.kg).toBe(5)
+  })
+  it('goes on for each arm from its own advice and begins a round with the arm that leads', () => {
+    const two = session('2026-03-02')
+    two.plan.units[0]!.slots[1]!.sets = 2
+    const steps = stepsOf(two)
+    const done = steps
+      .filter((s) => s.setNumber === 1 || s.slot.exerciseKey === 'press')
+      .map((s) => ({ ...s.slot, side: s.side, setNumber: s.setNumber, pain: 0 }))
+    const said = (reps: number) => ({ next: 'OTHER_REPS', load: { kg: 4, label: '4 kg' }, reps, leads: 'LEFT' })
+    const advice = { 'curl RIGHT': said(12), 'curl LEFT': said(10) } as never
+    const first = nextStep(steps, done, advice)!
+    expect(first.side).toBe('LEFT')
+    expect(startOf(first, advice).reps).toBe(10)
+    const after = nextStep(steps, [...done, { ...first.slot, side: 'LEFT', setNumber: 2, pain: 0 }], advice)!
+    expect(after.side).toBe('RIGHT')
+    expect(startOf(after, advice).reps).toBe(12)
+  })
+  it('times stations and holds and nothing else', () => {
+    const step = stepsOf(session('2026-03-02'))[0]!
+    const timed = (stationSeconds: number, holdS: number, side?: 'LEFT') =>
+      clocked({ ...step, side, slot: { ...step.slot, stationSeconds, tempo: { upS: 1, holdS, downS: 3 } } })
+    expect(timed(30, 0)).toBe(30)
+    expect(timed(30, 0, 'LEFT')).toBe(15)
+    expect(timed(0, 10)).toBe(10)
+    expect(timed(0, 1)).toBe(0)
   })
 })

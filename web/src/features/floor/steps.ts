@@ -10,7 +10,6 @@ export interface Step {
   restSeconds: number
   setNumber: number
   side?: Side
-  lastOfRound: boolean
 }
 
 /** Every set of the session in the order of the floor: round by round, the arms in turn. */
@@ -20,7 +19,6 @@ export function stepsOf(session: SessionView): Step[] {
   for (const unit of session.plan.units) {
     const rounds = Math.max(...unit.slots.map((s) => s.sets))
     for (let round = 1; round <= rounds; round++) {
-      const before = steps.length
       for (const slot of unit.slots.filter((s) => s.sets >= round)) {
         for (const side of slot.arms === 'IN_TURN' ? sides.filter((s) => works(slot, s)) : [undefined]) {
           steps.push({
@@ -29,11 +27,9 @@ export function stepsOf(session: SessionView): Step[] {
             restSeconds: unit.restSeconds,
             setNumber: round,
             side,
-            lastOfRound: false,
           })
         }
       }
-      if (steps.length > before) steps[steps.length - 1]!.lastOfRound = true
     }
   }
   return steps
@@ -60,14 +56,37 @@ export function isDone(step: Step, done: Done[]): boolean {
   )
 }
 
-/** The next step: not done, and its exercise not ended by the server's advice. */
+/** What advice is kept under: the exercise, and the arm where the arms take turns. */
+export const about = (exerciseKey: string, side?: Side) => (side ? `${exerciseKey} ${side}` : exerciseKey)
+
+/** Everything said of an exercise, of each arm where they take turns. */
+function saidOf(exerciseKey: string, advice: Record<string, Advice>): Advice[] {
+  const keys = [about(exerciseKey), about(exerciseKey, 'LEFT'), about(exerciseKey, 'RIGHT')]
+  return keys.flatMap((k) => (advice[k] ? [advice[k]] : []))
+}
+
+/**
+ * The next step: not done, and its exercise not ended by the server's advice. A round that has not begun begins with the arm
+ * that the advice has lead.
+ */
 export function nextStep(steps: Step[], done: Done[], advice: Record<string, Advice>): Step | undefined {
-  return steps.find((s) => advice[s.slot.exerciseKey]?.next !== 'END_EXERCISE' && !isDone(s, done))
+  const next = steps.find(
+    (s) => !isDone(s, done) && saidOf(s.slot.exerciseKey, advice).every((a) => a.next !== 'END_EXERCISE'),
+  )
+  const leads = next?.side && saidOf(next.slot.exerciseKey, advice).find((a) => a.leads)?.leads
+  if (!next || !leads || leads === next.side) return next
+  const same = (s: Step) => s.slot.exerciseKey === next.slot.exerciseKey && s.setNumber === next.setNumber
+  return steps.find((s) => same(s) && s.side === leads && !isDone(s, done)) ?? next
+}
+
+/** Whether nothing of the step's round is left to do. */
+export function endsRound(step: Step, steps: Step[], done: Done[]): boolean {
+  return !steps.some((s) => s.unit === step.unit && s.setNumber === step.setNumber && !isDone(s, done))
 }
 
 /** What the next set starts from: the server's advice where there is one, else the plan. */
 export function startOf(step: Step, advice: Record<string, Advice>): { load: Load; reps: number } {
-  const a = advice[step.slot.exerciseKey]
+  const a = advice[about(step.slot.exerciseKey, step.side)]
   return a && a.next !== 'END_EXERCISE' ? { load: a.load, reps: a.reps } : { load: step.slot.load, reps: repsIn(step) }
 }
 
@@ -82,4 +101,14 @@ export function aim(step: Step): string {
   const { low, high } = step.slot.reps
   if (step.slot.manner?.toLastClean) return 'the last clean one'
   return step.slot.setReps?.length ? String(repsIn(step)) : low === high ? String(high) : `${low}–${high}`
+}
+
+// A hold of so many seconds is timed; a squeeze at the top is not.
+const HELD_FROM_S = 5
+
+/** Seconds that the step's set is timed for: its station, or one hold; 0 where repetitions end it. */
+export function clocked(step: Step): number {
+  const { stationSeconds, tempo } = step.slot
+  if (stationSeconds > 0) return step.side ? Math.round(stationSeconds / 2) : stationSeconds
+  return tempo.holdS >= HELD_FROM_S ? tempo.holdS : 0
 }

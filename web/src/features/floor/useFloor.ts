@@ -1,11 +1,12 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import type { Advice, Load, LogSet, SessionView, Side, Site, SitePain } from '@/shared/api/types'
+import type { Advice, Load, LogSet, PainKind, SessionView, SetUpView, Side, Site, SitePain } from '@/shared/api/types'
 import { load as loadText } from '@/shared/format'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { add, flush, onHeard, queue, stopNow, type Waiting } from './queue'
-import { nextStep, startOf, stepsOf, type Done } from './steps'
+import { looking } from './open'
+import { about, endsRound, nextStep, startOf, stepsOf, type Done } from './steps'
 
 // Two presses closer together than this are one press that slipped.
 const SLIP_MS = 700
@@ -47,6 +48,8 @@ export function useFloor(id: string) {
   const reps = ref(0)
   // What the client said of the set in front; nothing until somebody says it, and never the plan.
   const effort = ref<number | undefined>()
+  // Faults of form seen in the set in front.
+  const faults = ref<string[]>([])
   watch(
     [step, advice],
     () => {
@@ -55,16 +58,18 @@ export function useFloor(id: string) {
       load.value = start.load
       reps.value = start.reps
       effort.value = undefined
+      faults.value = []
     },
     { immediate: true },
   )
 
-  function heard(item: Waiting, answer: Advice | null) {
+  function heard(item: Waiting, answer: Record<string, Advice> | null) {
     if (item.sessionId !== id) return
     if (item.kind !== 'set' || !answer) return void refresh()
-    const key = item.body.exerciseKey
-    advice.value = { ...advice.value, [key]: answer }
-    lastAdvice.value = { ...answer, name: nameOf(key) }
+    const { exerciseKey, side } = item.body
+    advice.value = { ...advice.value, ...answer }
+    const said = answer[about(exerciseKey, side)]
+    lastAdvice.value = said ? { ...said, name: nameOf(exerciseKey) } : null
   }
   const who = () => session.value?.clientName
   const nameOf = (key: string) => steps.value.find((s) => s.slot.exerciseKey === key)?.slot.name ?? key
@@ -75,6 +80,7 @@ export function useFloor(id: string) {
     const stop = queue.waiting.find((w) => w.kind === 'stop' && w.sessionId === id)
     session.value = stop?.kind === 'stop' ? { ...view, status: 'STOPPED', stopSign: stop.sign } : view
     units.value = view.units
+    looking(id, view.clientName, view.status !== 'PLANNED' && view.status !== 'RUNNING', Date.now())
     advice.value = view.advice
     const undone = new Set(queue.waiting.filter((w) => w.kind === 'undo').map((w) => w.id))
     const stored = view.sets.map((s) => ({ ...s.set, setId: s.id }))
@@ -89,7 +95,7 @@ export function useFloor(id: string) {
   // A press was just taken; for this long another one is the same press, and the buttons say so.
   const settling = ref(false)
   /** Logs the set in front; `said` is the effort that one of the three words stands for. */
-  function log(pain = 0, site?: Site, side?: Side, said = effort.value) {
+  function log(pain = 0, site?: Site, side?: Side, said = effort.value, kind?: PainKind) {
     const at = step.value
     if (!at || settling.value) return
     settling.value = true
@@ -102,16 +108,18 @@ export function useFloor(id: string) {
       reps: reps.value,
       effort: said,
       pain,
-      painSite: pain ? site : undefined,
-      painSide: pain ? side : undefined,
-      faults: [],
+      painSite: pain || kind ? site : undefined,
+      painSide: pain || kind ? side : undefined,
+      painKind: kind,
+      faults: faults.value,
     }
     const setId = crypto.randomUUID()
     add({ kind: 'set', sessionId: id, id: setId, body, words: inWords(at.slot.name, body), who: who() })
     lastAdvice.value = null
     done.value = [...done.value, { ...body, setId }]
     restSeconds.value = at.restSeconds
-    restEnds.value = at.lastOfRound && step.value ? Date.now() + at.restSeconds * 1000 : null
+    const rests = endsRound(at, steps.value, done.value) && step.value
+    restEnds.value = rests ? Date.now() + at.restSeconds * 1000 : null
     void flush()
   }
 
@@ -122,6 +130,12 @@ export function useFloor(id: string) {
     done.value = done.value.slice(0, -1)
     restEnds.value = null
     lastAdvice.value = null
+    void flush()
+  }
+
+  /** Keeps something that is no set beside the sets. */
+  function note(text: string) {
+    add({ kind: 'note', sessionId: id, id: crypto.randomUUID(), words: text, text, who: who() })
     void flush()
   }
 
@@ -138,13 +152,23 @@ export function useFloor(id: string) {
     await flush()
     if (queue.waiting.some((w) => w.sessionId === id)) return false
     const path = { params: { path: { id } }, body: { rightAfter } }
-    return !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
+    const finished = !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
+    if (finished) looking(id, '', true, Date.now())
+    return finished
   }
 
   /** Stops here at once, whatever the connection does; the server is told before anything else. */
   function stop(sign: string) {
     if (session.value) session.value = { ...session.value, status: 'STOPPED', stopSign: sign }
+    looking(id, '', true, Date.now())
     void stopNow(id, sign, who())
+  }
+
+  /** What is remembered of an exercise from now on. */
+  function remembered(exerciseKey: string, view: SetUpView) {
+    if (!session.value) return
+    const guides = session.value.guides.map((g) => (g.exerciseKey === exerciseKey ? { ...g, remembered: view } : g))
+    session.value = { ...session.value, guides }
   }
 
   const unheard = onHeard(heard)
@@ -165,6 +189,8 @@ export function useFloor(id: string) {
     load,
     reps,
     effort,
+    faults,
+    remembered,
     restEnds,
     restSeconds,
     lastAdvice,
@@ -174,6 +200,7 @@ export function useFloor(id: string) {
     queue,
     log,
     undo,
+    note,
     moreLoad,
     finish,
     stop,

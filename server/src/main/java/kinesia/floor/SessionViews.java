@@ -102,7 +102,8 @@ class SessionViews {
             boolean morningPossible,
             List<Reason> held,
             Side startsWith,
-            List<NoteView> notes) {}
+            List<NoteView> notes,
+            boolean limitOnDrinking) {}
 
     record NoteView(String text, String by) {}
 
@@ -177,7 +178,8 @@ class SessionViews {
                         .toList()),
                 notes.findBySessionIdOrderByMadeAt(session.id()).stream()
                         .map(n -> new NoteView(n.text(), n.madeBy()))
-                        .toList());
+                        .toList(),
+                standings.of(client.id(), session.visitOn()).hasLimitOnDrinking());
     }
 
     /** Why nothing more may be lifted: what a screen taken since the session was planned says. */

@@ -29,6 +29,11 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
         return screen == null ? List.of() : screen.soreSites();
     }
 
+    /** Whether a clinician limits how much the client drinks, so that nobody here says anything of it. */
+    public boolean hasLimitOnDrinking() {
+        return screen != null && screen.answers().limitsDrinking();
+    }
+
     /**
      * Why the client may not train; null when nothing holds.
      *

@@ -50,6 +50,11 @@ public record ScreenAnswers(
         }
     }
 
+    /** Whether a clinician limits how much is drunk (heart or kidneys). */
+    public boolean limitsDrinking() {
+        return cautions.getOrDefault("CAUTION-fluid", false);
+    }
+
     @Override
     public Map<String, CautionDetail> details() {
         return Objects.requireNonNullElse(details, Map.of());

@@ -19,4 +19,6 @@ export function notYetSent(): number {
 /** Takes everything about clients off this device. */
 export function forgetThisDevice() {
   for (const store of [localStorage, sessionStorage]) keys(store).forEach((key) => store.removeItem(key))
+  // What the service worker keeps for a floor without a connection.
+  if ('caches' in window) void caches.delete('floor')
 }

@@ -47,6 +47,7 @@ function otherHand() {
   leftHanded.value = !leftHanded.value
   localStorage.setItem('kinesia.hand', leftHanded.value ? 'left' : 'right')
 }
+// The last set that hurt, until it is gone on from.
 const hurt = ref<{ said: Hurt; at: Step; kg: number } | null>(null)
 // What was changed for pain in this visit, by exercise.
 const changedKey = `kinesia.changed.${props.id}`
@@ -57,6 +58,8 @@ function hurts(said: Hurt) {
   panel.value = null
   floor.log(said.pain, said.site, said.side, undefined, said.kind)
 }
+// The server says whether an easier way is worth looking for; without a connection nobody waits for it.
+const easierWay = computed(() => hurt.value && floor.adviceOf(hurt.value.at)?.easier)
 function easier(change: string) {
   const { exerciseKey, name } = hurt.value!.at.slot
   changed.value = { ...changed.value, [exerciseKey]: change }
@@ -73,6 +76,7 @@ const sentence = computed(() => {
   const about = advice.name === step.value?.slot.name ? '' : `${advice.name}: `
   return about + inUnits(advice.reason.exact, session.value.units)
 })
+const following = computed(() => floor.after.value)
 const place = computed(() => {
   const total = floor.steps.value.length
   return `${floor.done.value.length} of ${total} sets done`
@@ -104,7 +108,7 @@ const keys: Record<string, () => unknown> = {
   u: () => floor.undo(),
 }
 function onKey(e: KeyboardEvent) {
-  const busy = panel.value || hurt.value || warming.value || !step.value || over.value || held.value
+  const busy = panel.value || easierWay.value || warming.value || !step.value || over.value || held.value
   const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
   if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
   const action = keys[e.key]
@@ -163,7 +167,7 @@ onBeforeUnmount(() => {
       @keep="hurts"
     />
     <EasierPanel
-      v-else-if="hurt && !queue.offline"
+      v-else-if="hurt && easierWay"
       :client-id="session.clientId"
       :exercise-key="hurt.at.slot.exerciseKey"
       :name="hurt.at.slot.name"
@@ -227,6 +231,14 @@ onBeforeUnmount(() => {
             <span class="quiet">to {{ step.slot.targetEffort }}</span>
           </div>
         </div>
+        <div class="clock">
+          <RestRing :ends="restEnds" :total="restSeconds" />
+          <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
+          <p v-if="following" class="then">
+            Then {{ following.slot.name }}{{ following.side ? `, ${words(following.side)} arm` : '' }},
+            {{ loadText(following.slot.load, session.units) }}
+          </p>
+        </div>
         <div class="picture">
           <MovingFigure
             :key="step.slot.exerciseKey"
@@ -256,10 +268,6 @@ onBeforeUnmount(() => {
             {{ guide.down }}.
           </p>
         </div>
-      </section>
-      <section class="clock">
-        <RestRing :ends="restEnds" :total="restSeconds" />
-        <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
       </section>
       <section class="thumb">
         <BButton

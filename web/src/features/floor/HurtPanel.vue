@@ -52,75 +52,84 @@ const moment = ref(0.5)
       <h2>{{ place ? `${words(place.side)} ${words(place.site)}` : 'Where does it hurt?' }}</h2>
       <button type="button" class="plain" @click="emit('cancel')">back</button>
     </div>
-    <ArmsMap
-      :marks="place ? [{ ...place, text: pain === undefined ? '' : String(pain) }] : []"
-      picking
-      caption="Where it hurts"
-      @pick="(site, side) => (place = { site, side })"
-    />
-    <div class="choice" role="group" aria-label="Which arm">
-      <button
-        v-for="s in sides"
-        :key="s"
-        type="button"
-        :aria-pressed="place?.side === s"
-        @click="place = { site: place?.site ?? sites[0]!, side: s }"
+    <div class="where">
+      <ArmsMap
+        :marks="place ? [{ ...place, text: pain === undefined ? '' : String(pain) }] : []"
+        picking
+        caption="Where it hurts"
+        @pick="(site, side) => (place = { site, side })"
+      />
+      <div class="choice" role="group" aria-label="Which arm">
+        <button
+          v-for="s in sides"
+          :key="s"
+          type="button"
+          :aria-pressed="place?.side === s"
+          @click="place = { site: place?.site ?? sites[0]!, side: s }"
+        >
+          {{ words(s) }}
+        </button>
+      </div>
+      <div class="choice" role="group" aria-label="Which place">
+        <button
+          v-for="s in sites"
+          :key="s"
+          type="button"
+          :aria-pressed="place?.site === s"
+          @click="place = { site: s, side: place?.side ?? 'RIGHT' }"
+        >
+          {{ words(s) }}
+        </button>
+      </div>
+    </div>
+    <div>
+      <PainScale v-model="pain" label="How much, during this set?" />
+      <div class="choice" role="group" aria-label="What kind">
+        <button
+          v-for="k in kinds"
+          :key="k.value"
+          type="button"
+          :aria-pressed="kind === k.value"
+          @click="kind = kind === k.value ? undefined : k.value"
+        >
+          {{ k.text }}
+        </button>
+      </div>
+      <div class="moment">
+        <FigureDrawing :figure="figure" :progress="moment" class="still" />
+        <label>
+          Where in the lift
+          <input v-model.number="moment" type="range" min="0" max="1" step="0.02" />
+        </label>
+      </div>
+      <p class="small quiet mb-2">
+        Over 5, or any of the four kinds, ends this exercise. Where it stays or comes back, ask a licensed clinician.
+      </p>
+      <BButton
+        variant="primary"
+        size="lg"
+        class="w-100"
+        :disabled="!place || pain === undefined"
+        @click="emit('keep', { pain: pain!, ...place!, kind, moment })"
       >
-        {{ words(s) }}
-      </button>
+        Log the set with this pain
+      </BButton>
     </div>
-    <div class="choice" role="group" aria-label="Which place">
-      <button
-        v-for="s in sites"
-        :key="s"
-        type="button"
-        :aria-pressed="place?.site === s"
-        @click="place = { site: s, side: place?.side ?? 'RIGHT' }"
-      >
-        {{ words(s) }}
-      </button>
-    </div>
-    <PainScale v-model="pain" label="How much, during this set?" />
-    <div class="choice" role="group" aria-label="What kind">
-      <button
-        v-for="k in kinds"
-        :key="k.value"
-        type="button"
-        :aria-pressed="kind === k.value"
-        @click="kind = kind === k.value ? undefined : k.value"
-      >
-        {{ k.text }}
-      </button>
-    </div>
-    <div class="moment">
-      <FigureDrawing :figure="figure" :progress="moment" class="still" />
-      <label>
-        Where in the lift
-        <input v-model.number="moment" type="range" min="0" max="1" step="0.02" />
-      </label>
-    </div>
-    <p class="small quiet mb-2">
-      Over 5, or any of the four kinds, ends this exercise. Where it stays or comes back, ask a licensed clinician.
-    </p>
-    <BButton
-      variant="primary"
-      size="lg"
-      class="w-100"
-      :disabled="!place || pain === undefined"
-      @click="emit('keep', { pain: pain!, ...place!, kind, moment })"
-    >
-      Log the set with this pain
-    </BButton>
   </section>
 </template>
 
 <style scoped>
 .hurt {
-  max-width: 34rem;
+  max-width: 68rem;
   margin: 0 auto;
   padding: 0.6rem 1rem;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 2rem;
+  align-items: start;
 }
 .head {
+  grid-column: 1 / -1;
   display: flex;
   justify-content: space-between;
   align-items: baseline;
@@ -130,6 +139,14 @@ const moment = ref(0.5)
   margin: 0 auto;
 }
 @media (max-width: 700px) {
+  .hurt {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 0.2rem 0;
+  }
+  .hurt .btn {
+    position: sticky;
+    bottom: 0.4rem;
+  }
   .hurt :deep(.arms) {
     max-width: 15rem;
   }

@@ -6,7 +6,7 @@ import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { add, flush, onHeard, queue, stopNow, type Waiting } from './queue'
 import { looking } from './open'
-import { about, endsRound, nextStep, startOf, stepsOf, type Done } from './steps'
+import { about, endsRound, nextStep, startOf, stepsOf, type Done, type Step } from './steps'
 
 // Two presses closer together than this are one press that slipped.
 const SLIP_MS = 700
@@ -38,6 +38,13 @@ export function useFloor(id: string) {
 
   const steps = computed(() => (session.value ? stepsOf(session.value) : []))
   const step = computed(() => nextStep(steps.value, done.value, advice.value))
+  // What comes after the set in front.
+  const after = computed(() => {
+    const now = step.value
+    if (!now) return undefined
+    const then = { ...now.slot, side: now.side, setNumber: now.setNumber, pain: 0 }
+    return nextStep(steps.value, [...done.value, then], advice.value)
+  })
   const warming = computed(
     () => session.value !== null && done.value.length === 0 && warm.value < session.value.plan.warmUp.length,
   )
@@ -133,6 +140,9 @@ export function useFloor(id: string) {
     void flush()
   }
 
+  /** What the sets of the step's exercise, and arm, say about the next one. */
+  const adviceOf = (at: Step) => advice.value[about(at.slot.exerciseKey, at.side)]
+
   /** Keeps something that is no set beside the sets. */
   function note(text: string) {
     add({ kind: 'note', sessionId: id, id: crypto.randomUUID(), words: text, text, who: who() })
@@ -183,6 +193,7 @@ export function useFloor(id: string) {
     done,
     steps,
     step,
+    after,
     warming,
     warm,
     guide,
@@ -201,6 +212,7 @@ export function useFloor(id: string) {
     log,
     undo,
     note,
+    adviceOf,
     moreLoad,
     finish,
     stop,

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.ViewportSize;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -47,6 +48,16 @@ final class Browser implements AutoCloseable {
 
     /** A browser that signs in as {@code trainer} when nobody else is named. */
     Browser(String address, String trainer) {
+        this(address, trainer, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** One that keeps the pages for when there is no server. */
+    static Browser keepingPages(String address) {
+        return new Browser(address, "trainer@tidewheel.example", ServiceWorkerPolicy.ALLOW);
+    }
+
+    // Where nothing is said of pages that are kept, each test sees what the server answers.
+    private Browser(String address, String trainer, ServiceWorkerPolicy workers) {
         this.trainer = trainer;
         browser = playwright
                 .chromium()
@@ -56,6 +67,7 @@ final class Browser implements AutoCloseable {
         context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setBaseURL(address)
                 .setViewportSize(1280, 800)
+                .setServiceWorkers(workers)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         page = context.newPage();
         page.setDefaultTimeout(15_000);

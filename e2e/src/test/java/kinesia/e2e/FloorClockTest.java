@@ -139,7 +139,7 @@ class FloorClockTest {
         }
 
         private void rest() {
-            Locator ring = page.getByRole(AriaRole.TIMER);
+            Locator ring = page.locator(".ring");
             rested = false;
             while (ring.count() > 0 && !ring.getAttribute("aria-label").startsWith("no rest")) {
                 rested = true;

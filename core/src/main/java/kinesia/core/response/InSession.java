@@ -27,6 +27,8 @@ public final class InSession {
     private static final int EASY_PAIN = 2;
     private static final int MORE_REPS = 2;
     private static final int SEEN_TWICE = 2;
+    // Pain that makes a new sore place (RULES 6).
+    private static final int EASIER_FROM = 3;
     private static final int APART_BY = 2;
 
     private InSession() {}
@@ -43,15 +45,22 @@ public final class InSession {
      * The advice for the next set of the same exercise, and of the same arm where the arms take turns.
      *
      * @param leads the arm that begins the next round; null where that stays as it was
+     * @param easier whether an easier way is worth looking for, because of how much or how it hurt
      */
     public record Advice(
             Next next,
             Load load,
             int reps,
             Reason reason,
-            @Nullable Side leads) {
+            @Nullable Side leads,
+            boolean easier) {
         Advice(Next next, Load load, int reps, Reason reason) {
-            this(next, load, reps, reason, null);
+            this(next, load, reps, reason, null, false);
+        }
+
+        private Advice after(LoggedSet set) {
+            return new Advice(
+                    next, load, reps, reason, leads, set.pain().atLeast(EASIER_FROM) || set.painKind() != null);
         }
     }
 
@@ -79,10 +88,11 @@ public final class InSession {
         Done last = own.get(own.size() - 1);
         Advice advice = after(slot, last.set(), loads);
         if (advice.next() == Next.END_EXERCISE) {
-            return advice;
+            return advice.after(last.set());
         }
         Advice held = form(advice, own, loads).orElse(advice);
-        return arm == null ? held : apart(held, last.set(), arm, done).orElse(held);
+        Advice next = arm == null ? held : apart(held, last.set(), arm, done).orElse(held);
+        return next.after(last.set());
     }
 
     /** A fault seen twice: the same load, slower; seen again, a lighter one. Nothing is raised on it. */
@@ -146,7 +156,8 @@ public final class InSession {
                                                     + " one begins, and both stop at " + fewest + ".",
                                             "The weaker arm sets the number today.")
                                     .with("fewest", fewest),
-                            weaker);
+                            weaker,
+                            false);
                 });
     }
 

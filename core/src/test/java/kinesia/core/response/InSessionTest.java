@@ -141,6 +141,11 @@ class InSessionTest {
                         Side.LEFT),
                 List.of("Swinging the trunk"));
         List<Done> all = List.of(done(null, 1, 4, 12, 7, "Swinging the trunk"), hurt);
-        assertThat(InSession.next(slot(List.of()), null, all, LOADS).next()).isEqualTo(Next.END_EXERCISE);
+        Advice ended = InSession.next(slot(List.of()), null, all, LOADS);
+        assertThat(ended.next()).isEqualTo(Next.END_EXERCISE);
+        assertThat(ended.easier()).isTrue();
+        assertThat(InSession.next(slot(List.of()), null, all.subList(0, 1), LOADS)
+                        .easier())
+                .isFalse();
     }
 }

@@ -57,15 +57,26 @@ export function useFloor(id: string) {
   const effort = ref<number | undefined>()
   // Faults of form seen in the set in front.
   const faults = ref<string[]>([])
+  const inFront = computed(() => {
+    const at = step.value
+    return at && `${at.slot.exerciseKey} ${at.side} ${at.setNumber}`
+  })
+  // What was pressed for the set in front stays when an answer to the one before comes in late.
   watch(
-    [step, advice],
+    inFront,
+    () => {
+      effort.value = undefined
+      faults.value = []
+    },
+    { immediate: true },
+  )
+  watch(
+    [inFront, advice],
     () => {
       if (!step.value) return
       const start = startOf(step.value, advice.value)
       load.value = start.load
       reps.value = start.reps
-      effort.value = undefined
-      faults.value = []
     },
     { immediate: true },
   )
@@ -75,8 +86,18 @@ export function useFloor(id: string) {
     if (item.kind !== 'set' || !answer) return void refresh()
     const { exerciseKey, side } = item.body
     advice.value = { ...advice.value, ...answer }
+    acknowledged(item.id, item.body)
     const said = answer[about(exerciseKey, side)]
     lastAdvice.value = said ? { ...said, name: nameOf(exerciseKey) } : null
+  }
+  /** What the server has said that it has is in what a page without it begins from. */
+  function acknowledged(setId: string, body: LogSet) {
+    if (!session.value || !('caches' in window)) return
+    const { faults: seen, ...set } = body
+    const sets = [...session.value.sets, { id: setId, set: { ...set, on: session.value.visitOn }, faults: seen }]
+    session.value = { ...session.value, sets, advice: advice.value }
+    const answer = new Response(JSON.stringify(session.value), { headers: { 'Content-Type': 'application/json' } })
+    void caches.open('floor').then((kept) => kept.put(`/api/sessions/${id}`, answer))
   }
   const who = () => session.value?.clientName
   const nameOf = (key: string) => steps.value.find((s) => s.slot.exerciseKey === key)?.slot.name ?? key

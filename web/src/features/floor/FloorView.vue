@@ -157,6 +157,7 @@ onBeforeUnmount(() => {
       :session="session"
       :at="warm"
       @done="warm++"
+      @note="floor.note"
       @skip="warm = session.plan.warmUp.length"
     />
     <HurtPanel

@@ -73,7 +73,9 @@ final class Browser implements AutoCloseable {
         page.setDefaultTimeout(15_000);
         page.onPageError(errors::add);
         page.onConsoleMessage(message -> {
-            if (message.type().equals("warning") || message.type().equals("error")) {
+            // Where pages are not to be kept, the driver says that it sees to it.
+            boolean ours = !message.text().startsWith("Service Worker registration blocked by Playwright");
+            if (ours && (message.type().equals("warning") || message.type().equals("error"))) {
                 warnings.add(message.text() + " at " + page.url());
             }
         });

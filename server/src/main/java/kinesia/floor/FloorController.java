@@ -1,6 +1,8 @@
 package kinesia.floor;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -8,7 +10,14 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Site;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
+import kinesia.core.response.RampPain;
+import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.response.SitePain;
+import kinesia.core.screening.PainScore;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
@@ -63,6 +72,31 @@ class FloorController {
         session.finish(calendar.now(), body == null || body.rightAfter() == null ? List.of() : body.rightAfter());
         sessions.flush();
         return views.session(session, client);
+    }
+
+    /** @param pains at the place in each easy set of the exercise, in order */
+    record EasySets(
+            Site site,
+            Side side,
+            @NotEmpty(message = "say how it was") List<PainScore> pains) {}
+
+    /** @param swap why another exercise comes before the working sets; missing for go */
+    record EasySetsSay(@Nullable Reason swap) {}
+
+    /** What a sore place says over the easy sets of an exercise; nothing is stored. */
+    @PostMapping("/api/sessions/{id}/easy-sets")
+    @Transactional(readOnly = true)
+    EasySetsSay easySets(
+            @PathVariable UUID id, @Valid @RequestBody EasySets body, @AuthenticationPrincipal SignedIn who) {
+        TrainingSession session = require(id);
+        clients.require(session.clientId(), who.roomId());
+        PainScore usual = session.soreSites().stream()
+                .filter(s -> s.site() == body.site() && s.side() == body.side())
+                .map(SoreSite::usual)
+                .findFirst()
+                .orElse(PainScore.NONE);
+        return new EasySetsSay(RampPain.swap(new Place(body.site(), body.side()), usual, body.pains())
+                .orElse(null));
     }
 
     /**

@@ -218,6 +218,18 @@ class FloorTest {
     }
 
     @Test
+    void pain_that_grows_over_the_easy_sets_swaps_the_exercise() throws Exception {
+        String path = "/api/sessions/" + session + "/easy-sets";
+        ObjectNode body = Caller.json().put("site", "WRIST").put("side", "LEFT");
+        body.putArray("pains").add(0).add(2);
+        assertThat(caller.post(path, body).at("/swap/ruleId").asText()).isEqualTo("WARMUP-swap");
+        body.putArray("pains").add(1).add(0);
+        assertThat(caller.post(path, body).at("/swap").isMissingNode()).isTrue();
+        body.putArray("pains");
+        assertThat(caller.post(path, body).at("/fields/0/field").asText()).isEqualTo("pains");
+    }
+
+    @Test
     void a_stop_sign_ends_the_session_and_holds_the_client_until_a_new_screen() throws Exception {
         assertThat(caller.put("/api/sessions/" + session + "/sets/" + UUID.randomUUID(), set(1))
                         .status())

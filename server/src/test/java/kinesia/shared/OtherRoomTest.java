@@ -130,6 +130,7 @@ class OtherRoomTest {
                 json("{'exerciseKey': 'seated-curl', 'setNumber': 1,"
                         + " 'load': {'kg': 1, 'label': '1 kg'}, 'reps': 10, 'pain': 0, 'faults': []}"));
         bodies.put("put /api/sessions/{id}/notes/{noteId}", json("{'text': 'x'}"));
+        bodies.put("post /api/sessions/{id}/easy-sets", json("{'site': 'WRIST', 'side': 'LEFT', 'pains': [1]}"));
         bodies.put("put /api/clients/{clientId}/set-ups/{exerciseKey}", json("{'setUp': {'cue': 'tall'}}"));
         bodies.put(
                 "put /api/sessions/{id}/morning",

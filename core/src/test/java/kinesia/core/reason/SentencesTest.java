@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 /** The kinds of sentence that docs/sentences.md lists are those that the core can say. */
 class SentencesTest {
     private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
-    private static final Pattern RULE = Pattern.compile("\"([A-Z]{3,}-[a-z0-9][a-z0-9-]*)\"");
+    private static final Pattern RULE = Pattern.compile("\"([A-Z]{3,}-[0-9]*[a-z][a-z0-9-]*)\"");
 
     private static List<String> lines() throws IOException {
         return Files.readAllLines(ROOT.resolve("docs/sentences.md")).stream()

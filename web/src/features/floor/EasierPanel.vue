@@ -16,8 +16,10 @@ const props = defineProps<{
   site: Site
   moment: number
   units: Units
+  /** Whether the exercise has ended already: then a change is for the next time. */
+  ended?: boolean
 }>()
-const emit = defineEmits<{ use: [change: string]; leave: [] }>()
+const emit = defineEmits<{ use: [change: string]; leave: []; leaveOut: [] }>()
 const { problem, run } = useCall()
 const answer = ref<EaseAnswer | null>(null)
 const UNCHANGED = {
@@ -51,7 +53,9 @@ onMounted(async () => {
         <div>
           <h3>{{ inUnits(c.changes.join(' and '), units) }}</h3>
           <p class="mb-1">{{ inUnits(c.reason.plain, units) }}</p>
-          <BButton variant="primary" @click="emit('use', c.changes.join(' and '))">Do it this way</BButton>
+          <BButton variant="primary" @click="emit('use', c.changes.join(' and '))">
+            {{ ended ? 'Note it for next time' : 'Do it this way' }}
+          </BButton>
         </div>
       </article>
       <p v-if="!answer.changes.length">
@@ -64,7 +68,14 @@ onMounted(async () => {
         <template v-else>Leave it for today.</template>
       </p>
     </template>
-    <BButton variant="outline-primary" size="lg" class="leave" @click="emit('leave')">Go on as it is</BButton>
+    <div class="d-flex flex-wrap gap-2 mt-2">
+      <BButton v-if="!ended" variant="primary" size="lg" class="leave" @click="emit('leaveOut')">
+        Leave it out today
+      </BButton>
+      <BButton variant="outline-primary" size="lg" class="leave" @click="emit('leave')">
+        {{ ended ? 'Go on with the session' : 'Go on as it is' }}
+      </BButton>
+    </div>
   </section>
 </template>
 

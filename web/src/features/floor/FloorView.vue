@@ -60,6 +60,11 @@ function hurts(said: Hurt) {
 }
 // The server says whether an easier way is worth looking for; without a connection nobody waits for it.
 const easierWay = computed(() => hurt.value && floor.adviceOf(hurt.value.at)?.easier)
+function leaveOut() {
+  const { said, at } = hurt.value!
+  floor.leaveOut(at.slot.exerciseKey, `pain of ${said.pain} at the ${words(said.side)} ${words(said.site)}`)
+  hurt.value = null
+}
 function easier(change: string) {
   const { exerciseKey, name } = hurt.value!.at.slot
   changed.value = { ...changed.value, [exerciseKey]: change }
@@ -158,6 +163,7 @@ onBeforeUnmount(() => {
       :at="warm"
       @done="warm++"
       @note="floor.note"
+      @leave-out="floor.leaveOut"
       @skip="warm = session.plan.warmUp.length"
     />
     <HurtPanel
@@ -176,8 +182,10 @@ onBeforeUnmount(() => {
       :site="hurt.said.site"
       :moment="hurt.said.moment"
       :units="session.units"
+      :ended="floor.adviceOf(hurt.at)?.next === 'END_EXERCISE'"
       @use="easier"
       @leave="hurt = null"
+      @leave-out="leaveOut"
     />
     <template v-else-if="step && guide">
       <section class="now">

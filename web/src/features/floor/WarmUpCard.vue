@@ -12,7 +12,7 @@ import StepClock from './StepClock.vue'
  * places say is judged by the server; without it the warm-up goes on.
  */
 const props = defineProps<{ session: SessionView; at: number }>()
-const emit = defineEmits<{ done: []; skip: []; note: [text: string] }>()
+const emit = defineEmits<{ done: []; skip: []; note: [text: string]; leaveOut: [exerciseKey: string, why: string] }>()
 
 const step = computed(() => props.session.plan.warmUp[props.at]!)
 const places = computed(() => (step.value.exerciseKey ? props.session.soreSites : []))
@@ -51,6 +51,10 @@ async function judged() {
   }
   emit('done')
 }
+function leaveOut() {
+  emit('leaveOut', step.value.exerciseKey!, swap.value!.reason.exact)
+  goOn()
+}
 function goOn(change?: string) {
   if (change) emit('note', `${name.value}, for the ${words(swap.value!.site)}: ${change}`)
   swap.value = null
@@ -75,6 +79,7 @@ const name = computed(() => slot.value?.name ?? '')
       :units="session.units"
       @use="goOn"
       @leave="goOn()"
+      @leave-out="leaveOut"
     />
   </section>
   <section v-else class="warm">

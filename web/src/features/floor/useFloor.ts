@@ -36,7 +36,12 @@ export function useFloor(id: string) {
   watch(warm, (v) => sessionStorage.setItem(warmKey, String(v)))
   watch(restEnds, (v) => sessionStorage.setItem(restKey, String(v ?? 0)))
 
-  const steps = computed(() => (session.value ? stepsOf(session.value) : []))
+  // Exercises that were left out by hand in this visit.
+  const leftOutKey = `kinesia.leftOut.${id}`
+  const leftOut = ref<string[]>(JSON.parse(sessionStorage.getItem(leftOutKey) ?? '[]'))
+  const steps = computed(() =>
+    (session.value ? stepsOf(session.value) : []).filter((s) => !leftOut.value.includes(s.slot.exerciseKey)),
+  )
   const step = computed(() => nextStep(steps.value, done.value, advice.value))
   // What comes after the set in front.
   const after = computed(() => {
@@ -161,6 +166,13 @@ export function useFloor(id: string) {
     void flush()
   }
 
+  /** Goes on without an exercise, and keeps why. */
+  function leaveOut(exerciseKey: string, why: string) {
+    note(`${nameOf(exerciseKey)} left out: ${why}`)
+    leftOut.value = [...leftOut.value, exerciseKey]
+    sessionStorage.setItem(leftOutKey, JSON.stringify(leftOut.value))
+  }
+
   /** What the sets of the step's exercise, and arm, say about the next one. */
   const adviceOf = (at: Step) => advice.value[about(at.slot.exerciseKey, at.side)]
 
@@ -233,6 +245,7 @@ export function useFloor(id: string) {
     log,
     undo,
     note,
+    leaveOut,
     adviceOf,
     moreLoad,
     finish,

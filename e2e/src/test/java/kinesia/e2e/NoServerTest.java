@@ -65,7 +65,7 @@ class NoServerTest {
             phone.press("Log the set with this pain");
             phone.page.getByText("an easier way for the").waitFor();
             phone.axeFindsNothing("an easier way");
-            phone.press("Go on as it is");
+            phone.press("Go on with the session");
             OnTheFloor.awaitSets(phone, session, 6);
             phone.page.waitForCondition(() -> !phone.page
                     .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))

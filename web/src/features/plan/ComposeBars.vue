@@ -34,7 +34,7 @@ const share = (value: number, most: number) => `${Math.min(100, most ? (100 * va
     <template v-if="composed.stress.length">
       <h2>
         Sore places
-        <small class="quiet">repetitions of the reference</small>
+        <small class="quiet">of what they may take at this visit</small>
       </h2>
       <div v-for="s in composed.stress" :key="s.site + s.side" class="line sore">
         <span>{{ title(s.side) }} {{ words(s.site) }}</span>

@@ -117,12 +117,7 @@ final class WeekAllowance {
         }
         TrainingBlock block = week.blockOn(on);
         if (block != null && block.isLighter(on) && sets > 0) {
-            int lastWeek = hardSets(group, monday.minusDays(DAYS), monday);
-            int full = lastWeek == 0 ? target.sets() : Math.min(target.sets(), lastWeek);
-            int lighter = Math.max(1, (int) Math.floor(LIGHTER_WEEK * full));
-            int usual = (full + visits + been(on) - 1) / (visits + been(on));
-            int fewer = Math.min((Math.max(0, lighter - done - other) + visits - 1) / visits, room);
-            return SetBudget.cutTo(fewer, lighterWeek(block, lighter, usual, fewer));
+            return lighter(group, on, block, target, room);
         }
         String had = (done == 0 ? "none" : done) + " done since Monday"
                 + (other == 0 ? "" : ", " + other + " counted for other training");
@@ -150,6 +145,26 @@ final class WeekAllowance {
                         .with("other training", other)
                         .with("in the last seven days", inSevenDays)
                         .with("visits left this week", visits));
+    }
+
+    /** Three fifths of the week before, over the visits of the block's lighter week, which need not begin on a Monday. */
+    private SetBudget lighter(Head.Group group, LocalDate on, TrainingBlock block, Target target, int room) {
+        LocalDate start = block.start().plusWeeks(block.week(on) - 1L);
+        LocalDate end = start.plusDays(DAYS);
+        int lastWeek = hardSets(group, start.minusDays(DAYS), start);
+        int full = lastWeek == 0 ? target.sets() : Math.min(target.sets(), lastWeek);
+        int lighter = Math.max(1, (int) Math.floor(LIGHTER_WEEK * full));
+        int been = (int) sessions.stream()
+                .filter(s -> !s.on().isBefore(start) && s.on().isBefore(on))
+                .count();
+        int booked = (int) week.booked().stream()
+                .filter(d -> !d.isBefore(on) && d.isBefore(end))
+                .count();
+        int visits = Math.max(1, week.booked().contains(on) ? booked : visitsAWeek(on) - been);
+        int usual = (full + visits + been - 1) / (visits + been);
+        int left = Math.max(0, lighter - hardSets(group, start, on) - week.otherSets(group, start, on.minusDays(1)));
+        int fewer = Math.min((left + visits - 1) / visits, room);
+        return SetBudget.cutTo(fewer, lighterWeek(block, lighter, usual, fewer));
     }
 
     /** Whether {@code on} is in the lighter week of a block, or one of the lighter days before something that is coming up. */

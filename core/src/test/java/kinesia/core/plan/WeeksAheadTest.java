@@ -107,6 +107,34 @@ class WeeksAheadTest {
     }
 
     @Test
+    void a_lighter_week_that_begins_in_the_middle_of_one_is_shared_over_its_own_visits() {
+        LocalDate saturday = MONDAY.plusDays(5);
+        for (Course.Who who : PEOPLE) {
+            Goal aim = who.trainee().week().goal();
+            if (aim == Goal.KEEP) {
+                continue;
+            }
+            WeeksAhead.Asked monday = asked(who, aim, false);
+            List<WeeksAhead.Week> weeks = new WeeksAhead(PLANNER, SCREENING)
+                    .of(
+                            new WeeksAhead.Asked(
+                                    monday.who(),
+                                    monday.room(),
+                                    monday.visit(),
+                                    new TrainingBlock(saturday, 4, aim, 4, false, null),
+                                    Set.of(DayOfWeek.SATURDAY, DayOfWeek.TUESDAY)),
+                            List.of())
+                    .weeks();
+            WeeksAhead.Week lighter = weeks.get(3);
+            assertThat(lighter.visits())
+                    .as(who.name())
+                    .hasSize(2)
+                    .allMatch(v -> v.result().plan() != null);
+            assertThat(all(lighter)).as(who.name()).isBetween(2, (int) Math.ceil(0.6 * all(weeks.get(2))) + 1);
+        }
+    }
+
+    @Test
     void other_exercises_come_where_a_block_with_new_ones_begins() {
         Course.Who who = PEOPLE.get(1);
         List<SessionRecord> before =

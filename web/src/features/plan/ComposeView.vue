@@ -268,6 +268,15 @@ section > :deep(details) {
 .at-home {
   display: none;
 }
+/* On a narrow screen the session comes first, and what it asks of the arms after it. */
+@media (max-width: 900px) {
+  aside {
+    order: 2;
+  }
+  aside :deep(.arms) {
+    max-width: 26rem;
+  }
+}
 @media print {
   .at-home {
     display: block;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
+import { untouched } from '@/features/exercise/workbench'
 import { api, ask } from '@/shared/api/client'
 import type { EaseAnswer, Site, Units } from '@/shared/api/types'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
@@ -22,21 +23,9 @@ const props = defineProps<{
 const emit = defineEmits<{ use: [change: string]; leave: []; leaveOut: [] }>()
 const { problem, run } = useCall()
 const answer = ref<EaseAnswer | null>(null)
-const UNCHANGED = {
-  benchDeg: 0,
-  armForwardDeg: 0,
-  driftDeg: 0,
-  flareDeg: 0,
-  anchorUpM: 0,
-  anchorForwardM: 0,
-  rangeFrom: 0,
-  rangeTo: 1,
-  bandCount: 1,
-  bandWrapM: 0,
-}
 onMounted(async () => {
   const { clientId, exerciseKey, loadKg, site, moment } = props
-  const body = { clientId, exerciseKey, loadKg, site, progress: moment, adjustment: UNCHANGED }
+  const body = { clientId, exerciseKey, loadKg, site, progress: moment, adjustment: untouched }
   answer.value = (await run(() => ask(() => api.POST('/api/arm/ease', { body })))) ?? null
 })
 </script>

@@ -13,7 +13,7 @@ import OpenSessions from './OpenSessions.vue'
 import RestRing from './RestRing.vue'
 import SetUpMemory from './SetUpMemory.vue'
 import { keepAwake, nextSignal, signal } from './signals'
-import { aim, clocked, type Step } from './steps'
+import { aim, clocked, isDone, type Step } from './steps'
 import StepClock from './StepClock.vue'
 import StopPanel from './StopPanel.vue'
 import { useFloor } from './useFloor'
@@ -59,7 +59,11 @@ function hurts(said: Hurt) {
   floor.log(said.pain, said.site, said.side, undefined, said.kind)
 }
 // The server says whether an easier way is worth looking for; without a connection nobody waits for it.
-const easierWay = computed(() => hurt.value && floor.adviceOf(hurt.value.at)?.easier)
+// An answer that comes when the next set is already done opens nothing over it.
+const easierWay = computed(() => {
+  const at = hurt.value?.at
+  return at && isDone(at, floor.done.value.slice(-1)) && floor.adviceOf(at)?.easier
+})
 function leaveOut() {
   const { said, at } = hurt.value!
   floor.leaveOut(at.slot.exerciseKey, `pain of ${said.pain} at the ${words(said.side)} ${words(said.site)}`)

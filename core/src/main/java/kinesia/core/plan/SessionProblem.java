@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import kinesia.core.exercise.Head;
 
 /**
@@ -231,25 +232,15 @@ record SessionProblem(
 
     /** The same problem of what was in the block: {@code keys} have to be chosen, and nothing that was not in it can be. */
     SessionProblem staying(Set<String> keys) {
-        return new SessionProblem(
-                sections.stream()
-                        .map(s -> new Section(
-                                s.layout(),
-                                s.fewestRounds(),
-                                s.mostRounds(),
-                                s.roundS(),
-                                s.picks().stream().map(p -> p.staying(keys)).toList()))
-                        .toList(),
-                availableS,
-                setBudget,
-                stressBudget,
-                mostOverhead,
-                mostOnFloor,
-                everyHead);
+        return withPicks(p -> p.staying(keys));
     }
 
     /** The same problem in which none of {@code keys} can be chosen. */
     SessionProblem without(Set<String> keys) {
+        return withPicks(p -> p.without(keys));
+    }
+
+    private SessionProblem withPicks(UnaryOperator<Pick> changed) {
         return new SessionProblem(
                 sections.stream()
                         .map(s -> new Section(
@@ -257,7 +248,7 @@ record SessionProblem(
                                 s.fewestRounds(),
                                 s.mostRounds(),
                                 s.roundS(),
-                                s.picks().stream().map(p -> p.without(keys)).toList()))
+                                s.picks().stream().map(changed).toList()))
                         .toList(),
                 availableS,
                 setBudget,

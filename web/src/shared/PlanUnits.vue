@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, SlotGuide } from './api/types'
-import { inUnits, load } from './format'
-import { armsOf, rounds, slotReps, unitTitle } from './unit'
+import { inUnits } from './format'
+import { armsOf, rounds, slotLoad, slotReps, unitTitle } from './unit'
 import MovingFigure from './MovingFigure.vue'
 import { units } from './units'
 import WhyButton from './WhyButton.vue'
@@ -51,7 +51,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
           <dl>
             <dt>load</dt>
             <dd>
-              {{ load(s.load, units) }}
+              {{ slotLoad(s, units) }}
               <span v-if="s.trial" class="tag">trial sets</span>
               <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
             </dd>
@@ -82,7 +82,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             </template>
             <template v-if="s.why.ARMS">
               <dt>arms</dt>
-              <dd class="copper">
+              <dd :class="{ copper: s.why.ARMS.ruleId === 'ARMS-apart' }">
                 {{ Object.keys(s.sides).length === 1 ? 'one works, the other rests' : 'each its own' }}
                 <WhyButton :reason="s.why.ARMS" :about="`the arms of ${s.name}`" />
               </dd>

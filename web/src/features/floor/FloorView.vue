@@ -13,7 +13,7 @@ import OpenSessions from './OpenSessions.vue'
 import RestRing from './RestRing.vue'
 import SetUpMemory from './SetUpMemory.vue'
 import { keepAwake, nextSignal, signal } from './signals'
-import { aim, clocked, isDone, type Step } from './steps'
+import { aim, begins, clocked, isDone, type Step } from './steps'
 import StepClock from './StepClock.vue'
 import StopPanel from './StopPanel.vue'
 import { useFloor } from './useFloor'
@@ -99,8 +99,20 @@ function stop(sign: string) {
   panel.value = null
 }
 
+// What each word of effort stands for; for an arm with an aim of its own, its own.
+const saids = computed(() => {
+  const own = step.value?.side && guide.value?.saidOf[step.value.side]
+  return own ?? guide.value?.said ?? []
+})
+// The arm that begins a set in which the arms change at every repetition.
+const alternating = computed(() => {
+  const at = step.value
+  return at && session.value && at.slot.arms === 'ALTERNATING'
+    ? begins(session.value, at.slot, at.setNumber)
+    : undefined
+})
 function saying(word: string) {
-  const said = guide.value?.said.find((s) => s.word === word)
+  const said = saids.value.find((s) => s.word === word)
   if (said) floor.log(0, undefined, undefined, said.effort)
 }
 const keys: Record<string, () => unknown> = {
@@ -204,6 +216,7 @@ onBeforeUnmount(() => {
           </p>
           <h1>{{ step.slot.name }}</h1>
           <p v-if="step.side" class="side">{{ title(step.side) }} arm</p>
+          <p v-else-if="alternating" class="side">{{ title(alternating) }} arm begins, changing every repetition</p>
           <div class="numbers">
             <div class="number">
               <button type="button" aria-label="Lighter" @click="floor.moreLoad(-1)">−</button>
@@ -219,7 +232,7 @@ onBeforeUnmount(() => {
               <button type="button" aria-label="One repetition less" @click="reps = Math.max(0, reps - 1)">−</button>
               <span class="value">
                 <strong>{{ reps }}</strong>
-                <small>repetitions, aim {{ aim(step) }}</small>
+                <small>{{ alternating ? 'each arm' : 'repetitions' }}, aim {{ aim(step) }}</small>
               </span>
               <button type="button" aria-label="One repetition more" @click="reps = Math.min(60, reps + 1)">+</button>
             </div>
@@ -294,7 +307,7 @@ onBeforeUnmount(() => {
         </BButton>
         <template v-else>
           <BButton
-            v-for="s in guide.said"
+            v-for="s in saids"
             :key="s.word"
             variant="primary"
             class="done"

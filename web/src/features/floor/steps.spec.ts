@@ -12,6 +12,7 @@ const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 
 const session = (visitOn: string) =>
   ({
     visitOn,
+    guides: [],
     plan: {
       restSeconds: 90,
       units: [{ letter: 'A', layout: 'PAIRS', restSeconds: 75, slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')] }],
@@ -42,7 +43,8 @@ describe('the order of the floor', () => {
     expect(press.map((s) => startOf(s, {}).reps)).toEqual([30, 15])
   })
   it('begins with the arm that the server names', () => {
-    const first = (startsWith: 'LEFT' | 'RIGHT') => stepsOf({ ...session('2026-03-02'), startsWith })[1]!.side
+    const guides = (side: string) => [{ exerciseKey: 'curl', begins: [side] }] as never
+    const first = (side: string) => stepsOf({ ...session('2026-03-02'), guides: guides(side) })[1]!.side
     expect(first('LEFT')).toBe('LEFT')
     expect(first('RIGHT')).toBe('RIGHT')
   })

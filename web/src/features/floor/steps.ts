@@ -14,13 +14,13 @@ export interface Step {
 
 /** Every set of the session in the order of the floor: round by round, the arms in turn. */
 export function stepsOf(session: SessionView): Step[] {
-  const sides: Side[] = session.startsWith === 'LEFT' ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT']
   const steps: Step[] = []
   for (const unit of session.plan.units) {
     const rounds = Math.max(...unit.slots.map((s) => s.sets))
     for (let round = 1; round <= rounds; round++) {
       for (const slot of unit.slots.filter((s) => s.sets >= round)) {
-        for (const side of slot.arms === 'IN_TURN' ? sides.filter((s) => works(slot, s)) : [undefined]) {
+        const arms = inOrder(begins(session, slot, round)).filter((s) => works(slot, s))
+        for (const side of slot.arms === 'IN_TURN' ? arms : [undefined]) {
           steps.push({
             slot: forArm(slot, side),
             unit: unitTitle(unit),
@@ -34,6 +34,12 @@ export function stepsOf(session: SessionView): Step[] {
   }
   return steps
 }
+
+/** The arm that begins a set of the slot; undefined where both work together. */
+export function begins(session: SessionView, slot: Slot, setNumber: number): Side | undefined {
+  return session.guides.find((g) => g.exerciseKey === slot.exerciseKey)?.begins[setNumber - 1]
+}
+const inOrder = (first?: Side): Side[] => (first === 'LEFT' ? ['LEFT', 'RIGHT'] : ['RIGHT', 'LEFT'])
 
 /** Whether an arm works in the slot; where limits tell the arms apart, one may rest. */
 function works(slot: Slot, side: Side): boolean {

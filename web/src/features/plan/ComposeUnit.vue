@@ -3,8 +3,8 @@ import { ref } from 'vue'
 import type { Composed, Composition, SoreSite, Substitute, Unit, WrittenUnit } from '@/shared/api/types'
 import { betterView } from '@/shared/figure'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
-import { inUnits, load, title } from '@/shared/format'
-import { armsOf, rounds, slotReps, unitTitle } from '@/shared/unit'
+import { inUnits, title } from '@/shared/format'
+import { armsOf, rounds, slotLoad, slotReps, unitTitle } from '@/shared/unit'
 import { units } from '@/shared/units'
 import WhyButton from '@/shared/WhyButton.vue'
 import SwapList from './SwapList.vue'
@@ -132,13 +132,14 @@ function swap(out: string, into: string) {
         <WrittenFields
           v-if="written?.slots[i]"
           :slot-written="written.slots[i]!"
+          :arms="s.arms"
           :name="s.name"
           @change="(c) => emit('write', i, c)"
         />
         <p v-else class="dose">
           {{ s.sets }} × {{ slotReps(s) }}{{ armsOf(s) }}
           <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
-          · {{ load(s.load, units) }}
+          · {{ slotLoad(s, units) }}
           <span v-if="s.trial" class="tag">trial</span>
           <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
           · effort {{ s.targetEffort }}

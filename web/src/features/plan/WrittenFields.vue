@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Written } from '@/shared/api/types'
+import type { Slot, Written } from '@/shared/api/types'
 import { setReps } from './composition'
 import WrittenNumber from './WrittenNumber.vue'
 
 /** Everything a set can say as the trainer writes it; what cannot be is told by the server's marks. */
-const props = defineProps<{ slotWritten: Written; name: string }>()
+const props = defineProps<{ slotWritten: Written; arms: Slot['arms']; name: string }>()
 const emit = defineEmits<{ change: [change: Partial<Written>] }>()
 
 const write = (change: Partial<Written>) => emit('change', change)
@@ -121,6 +121,14 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
     <label>
       <input type="checkbox" :checked="manner.loweringOnly" @change="done({ loweringOnly: !manner.loweringOnly })" />
       lowering only
+    </label>
+    <label v-if="arms === 'IN_TURN' || slotWritten.alternating">
+      <input
+        type="checkbox"
+        :checked="slotWritten.alternating"
+        @change="write({ alternating: slotWritten.alternating ? undefined : true })"
+      />
+      arms change every repetition
     </label>
     <label class="note">
       note

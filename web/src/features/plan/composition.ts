@@ -56,7 +56,8 @@ export function writtenFrom(plan: Plan): WrittenUnit[] {
       exerciseKey: s.exerciseKey,
       sets: s.sets,
       reps: s.reps,
-      loadKg: s.load.kg,
+      // Arms with loads of their own keep them where none is written.
+      loadKg: new Set(Object.values(s.sides ?? {}).map((arm) => arm.load.kg)).size > 1 ? undefined : s.load.kg,
       effort: s.targetEffort,
       tempo: s.tempo,
       setReps: s.setReps?.length ? s.setReps : undefined,

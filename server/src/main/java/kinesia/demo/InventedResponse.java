@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.Load;
@@ -23,6 +24,8 @@ import kinesia.core.screening.ScreenAnswers.Reading;
 
 /** How an invented client's arms answer a plan: repetitions, effort and pain from a made-up strength and a fixed seed. */
 final class InventedResponse {
+    // The arm that does not write has a little less.
+    private static final double OTHER_ARM = 0.93;
     // Usual effort in the model is roughly a ten-repetition load.
     private static final double MAXIMUM_OVER_USUAL = 1.33;
     // What an arm of strength 1 holds at the elbow.
@@ -53,30 +56,53 @@ final class InventedResponse {
         for (Slot slot : plan.slots()) {
             Exercise exercise = model.catalogue().get(slot.exerciseKey());
             ReachableLoads loads = ReachableLoads.of(equipment, exercise, body);
-            Load load = slot.load();
-            int aim = slot.reps().high();
+            List<Arm> arms = Stream.of(
+                            slot.arms() == Exercise.Arms.IN_TURN
+                                    ? new Side[] {who.hand().other(), who.hand()}
+                                    : new Side[] {null})
+                    .filter(side -> slot.sides().isEmpty() || slot.sides().containsKey(side))
+                    .map(side -> new Arm(slot.of(side), side))
+                    .toList();
             for (int n = 1; n <= slot.sets(); n++) {
-                LoggedSet last = null;
-                for (Side side : exercise.arms() == Exercise.Arms.IN_TURN
-                        ? new Side[] {who.hand().other(), who.hand()}
-                        : new Side[] {null}) {
-                    last = set(slot, exercise, load, aim, n, side, on, weeks, usual);
-                    sets.add(last);
+                for (Arm arm : arms) {
+                    if (!arm.ended) {
+                        LoggedSet done = set(arm.slot, exercise, arm.load, arm.aim, n, arm.side, on, weeks, usual);
+                        sets.add(done);
+                        arm.heard(InSession.after(arm.slot, done, loads));
+                    }
                 }
-                InSession.Advice advice = InSession.after(slot, last, loads);
-                if (advice.next() == InSession.Next.END_EXERCISE) {
-                    break;
-                }
-                load = advice.load();
-                aim = advice.reps();
             }
         }
         return sets;
     }
 
+    /** One arm, or both together, through the sets of a slot. */
+    private static final class Arm {
+        private final Slot slot;
+        private final Side side;
+        private Load load;
+        private int aim;
+        private boolean ended;
+
+        private Arm(Slot slot, Side side) {
+            this.slot = slot;
+            this.side = side;
+            this.load = slot.load();
+            this.aim = slot.reps().high();
+        }
+
+        private void heard(InSession.Advice advice) {
+            ended = advice.next() == InSession.Next.END_EXERCISE;
+            load = advice.load();
+            aim = advice.reps();
+        }
+    }
+
     private LoggedSet set(
             Slot slot, Exercise exercise, Load load, int aim, int n, Side side, LocalDate on, double weeks, int usual) {
-        double strength = who.strength() * (1 + who.gainPerWeek() * weeks);
+        double strength = who.strength()
+                * (1 + who.gainPerWeek() * weeks)
+                * (side == who.hand().other() ? OTHER_ARM : 1);
         double maximum = exercise.bodyWeightShare() > 0
                 ? load.kg() * 1.5 * strength
                 : model.equalEffortLoad(exercise, body, INVENTED) * MAXIMUM_OVER_USUAL * strength;
@@ -93,7 +119,9 @@ final class InventedResponse {
                 && slot.stress().getOrDefault(sore.site(), 0.0) >= 0.4
                 && usual > 0
                 && random.nextDouble() < 0.5;
-        int pain = hurts ? Math.min(4, Math.max(1, usual + random.nextInt(2) - 1)) : 0;
+        int felt = hurts ? Math.min(4, Math.max(1, usual + random.nextInt(2) - 1)) : 0;
+        // The other arm's set does not hurt here.
+        int pain = side == null || (sore != null && side == sore.side()) ? felt : 0;
         return new LoggedSet(
                 on,
                 slot.exerciseKey(),

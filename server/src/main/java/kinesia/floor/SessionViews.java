@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
@@ -65,7 +66,13 @@ class SessionViews {
         this.calendar = calendar;
     }
 
-    /** What the floor and plan screens need of one slot beyond the plan; {@code own} is the room's own variation. */
+    /**
+     * What the floor and plan screens need of one slot beyond the plan.
+     *
+     * @param own whether it is the room's own variation
+     * @param said what each word of effort stands for, and {@code saidOf} for an arm with an aim of its own
+     * @param begins the arm that begins each set; empty where both work together
+     */
     record SlotGuide(
             String exerciseKey,
             boolean own,
@@ -76,6 +83,8 @@ class SessionViews {
             String down,
             String danger,
             List<SaidEffort> said,
+            Map<Side, List<SaidEffort>> saidOf,
+            List<Side> begins,
             List<String> cues,
             String breathing,
             List<String> faults,
@@ -101,7 +110,6 @@ class SessionViews {
             Map<String, InSession.Advice> advice,
             boolean morningPossible,
             List<Reason> held,
-            Side startsWith,
             List<NoteView> notes,
             boolean limitOnDrinking) {}
 
@@ -155,6 +163,9 @@ class SessionViews {
         List<SetView> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()).stream()
                 .map(l -> set(session.visitOn(), l))
                 .toList();
+        Side first = StartingArm.after(logs.findLastArmByArm(client.id(), session.visitOn()).stream()
+                .map(l -> l.set(session.visitOn()))
+                .toList());
         return new SessionView(
                 session.id(),
                 client.id(),
@@ -164,7 +175,12 @@ class SessionViews {
                 session.status(),
                 session.stopSign(),
                 plan,
-                guides(rooms.of(client.roomId(), client.body()), here(session, client), plan, remembered(client.id())),
+                guides(
+                        rooms.of(client.roomId(), client.body()),
+                        here(session, client),
+                        plan,
+                        first,
+                        remembered(client.id())),
                 session.soreSites(),
                 session.changes(),
                 session.signals(),
@@ -173,9 +189,6 @@ class SessionViews {
                 session.status() == TrainingSession.Status.DONE
                         && calendar.today(client.roomId()).isAfter(session.visitOn()),
                 session.isOpen() ? held(client) : List.of(),
-                StartingArm.after(logs.findLastArmByArm(client.id(), session.visitOn()).stream()
-                        .map(l -> l.set(session.visitOn()))
-                        .toList()),
                 notes.findBySessionIdOrderByMadeAt(session.id()).stream()
                         .map(n -> new NoteView(n.text(), n.madeBy()))
                         .toList(),
@@ -205,7 +218,11 @@ class SessionViews {
     }
 
     private static List<SlotGuide> guides(
-            RoomCatalogue.Here room, Here here, Plan plan, Map<String, SetUpController.SetUpView> remembered) {
+            RoomCatalogue.Here room,
+            Here here,
+            Plan plan,
+            Side first,
+            Map<String, SetUpController.SetUpView> remembered) {
         ExerciseModel model = room.model();
         return plan.slots().stream()
                 .map(slot -> {
@@ -223,6 +240,11 @@ class SessionViews {
                             exercise.guidance().down(),
                             exercise.guidance().danger(),
                             SaidEffort.after(slot.targetEffort(), slot.trial()),
+                            slot.sides().keySet().stream()
+                                    .collect(Collectors.toMap(
+                                            arm -> arm,
+                                            arm -> SaidEffort.after(slot.of(arm).targetEffort(), slot.trial()))),
+                            StartingArm.ofSets(slot, first),
                             exercise.guidance().cues(),
                             exercise.guidance().breathing(),
                             exercise.guidance().faults(),

@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.StartingArm;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
@@ -30,6 +33,9 @@ class FloorTest {
 
     @Autowired
     private TrainingSessions sessions;
+
+    @Autowired
+    private SessionPlans plans;
 
     private String client;
     private String session;
@@ -89,8 +95,22 @@ class FloorTest {
             last = sets.isEmpty() ? last : sets;
         }
         assertThat(last).isNotEmpty();
-        assertThat(open.get("startsWith").asText())
-                .isEqualTo(StartingArm.after(last).name());
+        Side first = StartingArm.after(last);
+        int singly = 0;
+        for (Slot slot : plans.of(UUID.fromString(session)).slots()) {
+            List<String> begins = new ArrayList<>();
+            for (JsonNode guide : open.get("guides")) {
+                if (guide.get("exerciseKey").asText().equals(slot.exerciseKey())) {
+                    guide.get("begins").forEach(arm -> begins.add(arm.asText()));
+                }
+            }
+            assertThat(begins)
+                    .isEqualTo(StartingArm.ofSets(slot, first).stream()
+                            .map(Enum::name)
+                            .toList());
+            singly += begins.isEmpty() ? 0 : 1;
+        }
+        assertThat(singly).isPositive();
     }
 
     @Test

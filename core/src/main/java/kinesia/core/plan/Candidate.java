@@ -7,6 +7,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.reason.Reason;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An exercise this client may do here and now in one section of a method, with its dose.
@@ -43,6 +44,12 @@ record Candidate(
 
     Map<Site, Double> stress() {
         return fit.stress();
+    }
+
+    /** Repetitions of {@code arm}; null asks for what both share. */
+    Exercise.RepRange repsOf(@Nullable Side arm) {
+        ArmDose own = arm == null ? null : sides.get(arm);
+        return own == null ? reps : own.reps();
     }
 
     /** Seconds of one set. */

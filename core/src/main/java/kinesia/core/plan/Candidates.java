@@ -316,7 +316,7 @@ final class Candidates {
         List<Side> arms = fit.workingArms();
         Map<Side, Candidate.ArmDose> sides = new EnumMap<>(Side.class);
         for (Side side : arms) {
-            Dosing dosing = new Dosing(request, dose, Fit.limitsOf(request.limits(), side));
+            Dosing dosing = new Dosing(request, dose, Fit.limitsOf(request.limits(), side), side);
             Exercise exercise = fit.arms().getOrDefault(side, fit.exercise());
             Map<Aspect, Reason> own = new EnumMap<>(Aspect.class);
             Exercise.Tempo tempo = dosing.tempo(fit.full(), fit.stress(), own);
@@ -332,7 +332,8 @@ final class Candidates {
         Dosing leading = new Dosing(
                 request,
                 dose,
-                turns && arms.size() == 1 ? Fit.limitsOf(request.limits(), arms.get(0)) : request.limits());
+                turns && arms.size() == 1 ? Fit.limitsOf(request.limits(), arms.get(0)) : request.limits(),
+                turns && arms.size() == 1 ? arms.get(0) : null);
         Exercise.Tempo tempo = leading.tempo(fit.full(), fit.stress(), why);
         Exercise.RepRange reps = leading.reps(fit.full(), tempo, fit.stress(), why);
         if (firstLoads.containsKey(fit.exercise().key())) {
@@ -343,7 +344,10 @@ final class Candidates {
         leading.bends().stream().filter(r -> !bends.contains(r)).forEach(bends::add);
         boolean differ =
                 turns && (arms.size() == 1 || sides.values().stream().distinct().count() > 1);
-        if (differ) {
+        Carryover carried = request.carried(fit.exercise().key(), null);
+        boolean ownLoads =
+                turns && arms.size() > 1 && carried != null && !carried.arms().isEmpty();
+        if (differ && (!ownLoads || tellingApart(fit, sides).isPresent())) {
             why.put(Aspect.ARMS, armsReason(fit, arms, sides));
         }
         return new Candidate(
@@ -354,7 +358,7 @@ final class Candidates {
                 sets,
                 reps,
                 effort,
-                differ ? sides : Map.of(),
+                differ || ownLoads ? sides : Map.of(),
                 why);
     }
 

@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
@@ -33,13 +34,15 @@ final class Dosing {
     private final PlanRequest request;
     private final Method.Dose dose;
     private final List<Limit> limits;
+    private final @Nullable Side arm;
     private final List<Reason> bends = new ArrayList<>();
 
-    /** Doses under {@code limits}, which are those of one arm where the arms differ. */
-    Dosing(PlanRequest request, Method.Dose dose, List<Limit> limits) {
+    /** Doses under {@code limits}, those of {@code arm} where one is asked for; what both share where it is null. */
+    Dosing(PlanRequest request, Method.Dose dose, List<Limit> limits, @Nullable Side arm) {
         this.request = request;
         this.dose = dose;
         this.limits = limits;
+        this.arm = arm;
     }
 
     /** Where a limit or the client's training age took the place of what the method says. */
@@ -118,7 +121,7 @@ final class Dosing {
     }
 
     private RepRange aimed(Exercise exercise, Exercise.Tempo tempo, Map<Aspect, Reason> why) {
-        Carryover carried = request.carryovers().get(exercise.key());
+        Carryover carried = request.carried(exercise.key(), arm);
         if (dose.stationS() > 0) {
             int reps = Math.max(
                     1,

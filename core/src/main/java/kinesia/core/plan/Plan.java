@@ -207,6 +207,44 @@ public record Plan(
             return tempo != null && tempo.ruleId().equals(Dosing.METHODS_TEMPO);
         }
 
+        /** The slot as {@code arm} does it; null asks for it as a whole. */
+        public Slot of(@Nullable Side arm) {
+            SideDose own = arm == null ? null : sides.get(arm);
+            return own == null
+                    ? this
+                    : new Slot(
+                            exerciseKey,
+                            name,
+                            group,
+                            arms,
+                            own.movement(),
+                            sets,
+                            own.reps(),
+                            usual,
+                            setReps,
+                            stationSeconds,
+                            own.load(),
+                            loadShare,
+                            trial,
+                            own.targetEffort(),
+                            tempo,
+                            stress,
+                            sides,
+                            why,
+                            manner);
+        }
+
+        /** The load in words: "5 kg", or "5 kg left, 6 kg right" where the arms have their own. */
+        public String loadWords() {
+            boolean alike =
+                    sides.values().stream().map(SideDose::load).distinct().count() < 2;
+            return alike
+                    ? load.label()
+                    : java.util.stream.Stream.of(Side.values())
+                            .map(arm -> of(arm).load().label() + " " + arm.word())
+                            .collect(java.util.stream.Collectors.joining(", "));
+        }
+
         /** The repetitions aimed at in {@code round} (1 is the first). */
         public int repsIn(int round) {
             return setReps.isEmpty() ? reps.high() : setReps.get(Math.min(round, setReps.size()) - 1);

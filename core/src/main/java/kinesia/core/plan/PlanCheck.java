@@ -2,6 +2,7 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,6 +19,8 @@ import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Implement;
+import kinesia.core.exercise.Traits;
 import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
@@ -38,6 +41,8 @@ public final class PlanCheck {
     static final int MOST_SETS = 6;
     static final int LONGEST_REST_S = 300;
     private static final int MOST_REPS = 60;
+    // What a room has two alike of, one for each hand.
+    private static final Set<Implement> TWO_OF = EnumSet.of(Implement.DUMBBELL, Implement.NOTHING);
 
     private final Planner planner;
 
@@ -54,6 +59,7 @@ public final class PlanCheck {
      * @param tempo null for the exercise's own
      * @param setReps repetitions set by set, 1 to 60 each; empty or null when all sets are alike
      * @param manner null for the usual way
+     * @param alternating whether arms that work singly change at every repetition; null when they do not
      */
     public record Written(
             String exerciseKey,
@@ -63,7 +69,8 @@ public final class PlanCheck {
             @Nullable Double effort,
             Exercise.@Nullable Tempo tempo,
             @Nullable List<Integer> setReps,
-            Plan.@Nullable Manner manner) {
+            Plan.@Nullable Manner manner,
+            @Nullable Boolean alternating) {
         public Written {
             InvalidValue.requireWithin("sets", sets, 1, MOST_SETS, "sets");
             setReps = setReps == null || setReps.isEmpty() ? null : List.copyOf(setReps);
@@ -80,7 +87,7 @@ public final class PlanCheck {
                 Exercise.RepRange reps,
                 @Nullable Double loadKg,
                 @Nullable Double effort) {
-            this(exerciseKey, sets, reps, loadKg, effort, null, null, null);
+            this(exerciseKey, sets, reps, loadKg, effort, null, null, null, null);
         }
 
         private int fewestReps() {
@@ -97,7 +104,19 @@ public final class PlanCheck {
 
         private Written times(int others) {
             return new Written(
-                    exerciseKey, others, reps, loadKg, effort, tempo, others == sets ? setReps : null, manner);
+                    exerciseKey,
+                    others,
+                    reps,
+                    loadKg,
+                    effort,
+                    tempo,
+                    others == sets ? setReps : null,
+                    manner,
+                    alternating);
+        }
+
+        private boolean changesArms() {
+            return alternating != null && alternating;
         }
     }
 
@@ -121,6 +140,7 @@ public final class PlanCheck {
         STRESS,
         CLOCK,
         SAME_MOVEMENT,
+        ARMS,
         DAY
     }
 
@@ -254,6 +274,7 @@ public final class PlanCheck {
         }
         Exercise.Tempo tempo = one.tempo() == null ? fit.exercise().tempo() : one.tempo();
         tempoMarks(request, fit, one, tempo, marks);
+        boolean alternating = one.changesArms() && alternates(fit.exercise(), marks);
         Map<Aspect, Reason> why = new EnumMap<>(Aspect.class);
         List.of(Aspect.CHOICE, Aspect.LOAD, Aspect.SETS, Aspect.REPS, Aspect.EFFORT, Aspect.TEMPO)
                 .forEach(aspect -> why.put(aspect, byHand()));
@@ -261,7 +282,7 @@ public final class PlanCheck {
                 key,
                 fit.exercise().name(),
                 fit.exercise().group(),
-                fit.exercise().arms(),
+                alternating ? Exercise.Arms.ALTERNATING : fit.exercise().arms(),
                 fit.exercise().movement(),
                 one.sets(),
                 one.reps(),
@@ -274,9 +295,33 @@ public final class PlanCheck {
                 effort,
                 tempo,
                 fit.stress(),
-                Map.of(),
+                alternating || one.loadKg() != null ? Map.of() : eachArm(request, fit, one, effort),
                 why,
                 one.manner());
+    }
+
+    /** Whether its arms can change at every repetition; marked where they cannot. */
+    private static boolean alternates(Exercise exercise, List<Mark> marks) {
+        boolean free = exercise.arms() == Exercise.Arms.IN_TURN
+                && exercise.traits().otherArm() == Traits.OtherArmDuty.RESTS
+                && TWO_OF.contains(exercise.implement());
+        if (!free) {
+            marks.add(new Mark(
+                    exercise.key(),
+                    Kind.ARMS,
+                    Reason.of(
+                            "CHECK-alternating",
+                            Tag.PRACTICE,
+                            "arms that change at every repetition each need a weight, and nothing else to do",
+                            exercise.name() + " cannot change arms at every repetition: "
+                                    + (exercise.arms() != Exercise.Arms.IN_TURN
+                                            ? "its arms do not work singly."
+                                            : exercise.traits().otherArm() == Traits.OtherArmDuty.RESTS
+                                                    ? "there is one handle for both hands."
+                                                    : "the other arm is needed to hold or to help."),
+                            "We do one arm, then the other.")));
+        }
+        return free;
     }
 
     private static void tempoMarks(PlanRequest request, Fit fit, Written one, Exercise.Tempo tempo, List<Mark> marks) {
@@ -303,6 +348,23 @@ public final class PlanCheck {
                                     + " training.",
                             "That comes later.")));
         }
+    }
+
+    /** Where no load is written, each arm goes on with its own. */
+    private static Map<Side, Plan.SideDose> eachArm(PlanRequest request, Fit fit, Written one, Effort effort) {
+        Carryover carried = request.carried(one.exerciseKey(), null);
+        Map<Side, Plan.SideDose> sides = new EnumMap<>(Side.class);
+        if (carried != null && !fit.loads().isEmpty()) {
+            carried.arms()
+                    .forEach((arm, own) -> sides.put(
+                            arm,
+                            new Plan.SideDose(
+                                    fit.exercise().movement(),
+                                    one.reps(),
+                                    fit.loads().atMost(own.load().kg()).orElseGet(fit.loads()::lightest),
+                                    effort)));
+        }
+        return sides.values().stream().distinct().count() < 2 ? Map.of() : sides;
     }
 
     private static Load load(PlanRequest request, Candidates candidates, Fit fit, Written one, List<Mark> marks) {

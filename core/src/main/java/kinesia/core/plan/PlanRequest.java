@@ -181,6 +181,13 @@ public record PlanRequest(
         });
     }
 
+    /** What {@code arm} starts from in an exercise; null asks for the exercise as a whole. Null where it was never done. */
+    @Nullable
+    Carryover carried(String exerciseKey, @Nullable Side arm) {
+        Carryover carried = carryovers.get(exerciseKey);
+        return carried == null ? null : carried.of(arm);
+    }
+
     /** The same visit lasting {@code other} minutes. */
     PlanRequest lasting(int other) {
         return with(c -> c.minutes = other);

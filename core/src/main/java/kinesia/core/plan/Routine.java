@@ -140,7 +140,7 @@ public final class Routine {
             }
             boolean series = read.setReps().size() == sets && reps.equals(read.reps());
             Written written = new Written(
-                    fit.exercise().key(), sets, reps, loadKg, effort, null, series ? read.setReps() : null, null);
+                    fit.exercise().key(), sets, reps, loadKg, effort, null, series ? read.setReps() : null, null, null);
             return List.of(new WrittenUnit(
                     Method.Layout.STRAIGHT,
                     read.restSeconds() == null ? USUAL_REST_S : read.restSeconds(),

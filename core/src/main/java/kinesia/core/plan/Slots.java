@@ -10,8 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import kinesia.core.arm.Side;
-import kinesia.core.dose.Load;
 import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Role;
@@ -63,9 +61,11 @@ final class Slots {
         Map<Aspect, Reason> why = new EnumMap<>(c.why());
         int sets = sets(chosen, c, why);
         why.put(Aspect.CHOICE, choice(chosen, c));
-        StartLoad start =
-                StartLoad.of(request, c, dose, candidates.first(c.exercise().key()));
+        ArmLoads loads =
+                ArmLoads.of(request, c, dose, candidates.first(c.exercise().key()));
+        StartLoad start = loads.shared();
         why.put(Aspect.LOAD, start.reason());
+        loads.apart(c, why.get(Aspect.ARMS)).ifPresent(reason -> why.put(Aspect.ARMS, reason));
         RepRange reps = c.reps();
         return new Slot(
                 c.exercise().key(),
@@ -84,7 +84,7 @@ final class Slots {
                 c.effort(),
                 c.exercise().tempo(),
                 c.stress(),
-                sides(c, start.load()),
+                loads.sides(c),
                 why,
                 c.pick().lastClean() ? new Plan.Manner(true, false, null) : null);
     }
@@ -115,14 +115,6 @@ final class Slots {
                 .limit(sets)
                 .map(r -> Math.min(r, reps.high()))
                 .toList();
-    }
-
-    private static Map<Side, Plan.SideDose> sides(Candidate c, Load load) {
-        Map<Side, Plan.SideDose> sides = new EnumMap<>(Side.class);
-        c.sides()
-                .forEach((side, arm) ->
-                        sides.put(side, new Plan.SideDose(arm.exercise().movement(), arm.reps(), load, arm.effort())));
-        return sides;
     }
 
     private Reason choice(Chosen chosen, Candidate c) {

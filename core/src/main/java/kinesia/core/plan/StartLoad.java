@@ -1,6 +1,7 @@
 package kinesia.core.plan;
 
 import java.util.Optional;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.ReachableLoads;
@@ -29,8 +30,10 @@ record StartLoad(Load load, boolean trial, Reason reason) {
     static final double A_LITTLE = 0.05;
     private static final double CUFF_CAP = 0.40;
 
-    static StartLoad of(PlanRequest request, Candidate c, Method.Dose dose, @Nullable FirstLoad first) {
-        Carryover carried = request.carryovers().get(c.exercise().key());
+    /** What {@code c} starts with; for {@code arm} alone where one is asked for. */
+    static StartLoad of(
+            PlanRequest request, Candidate c, Method.Dose dose, @Nullable FirstLoad first, @Nullable Side arm) {
+        Carryover carried = request.carried(c.exercise().key(), arm);
         if (c.exercise().bodyWeightShare() > 0) {
             return bodyWeight(c.fit().loads());
         }
@@ -38,7 +41,7 @@ record StartLoad(Load load, boolean trial, Reason reason) {
             return byEffort(c.fit().loads());
         }
         if (carried != null) {
-            return carried(request, c, dose, carried);
+            return carried(request, c, dose, carried, c.repsOf(arm).high());
         }
         ReachableLoads loads = c.fit().loads();
         if (first == null) {
@@ -70,15 +73,15 @@ record StartLoad(Load load, boolean trial, Reason reason) {
         return kg * share * forReps * (dose.light() ? LIGHT_SHARE : 1) * (request.lighter() ? LIGHTER_WEEK_SHARE : 1);
     }
 
-    private static StartLoad carried(PlanRequest request, Candidate c, Method.Dose dose, Carryover carried) {
+    private static StartLoad carried(PlanRequest request, Candidate c, Method.Dose dose, Carryover carried, int asked) {
         double fresh = carried.load().kg() / carried.loadShare();
-        double wanted = share(request, c, dose, fresh, carried.reps().high());
+        double wanted = share(request, c, dose, fresh, carried.reps().high(), asked);
         // An exercise that was done as it is to be done now keeps its load as it was decided.
         boolean same = carried.loadShare() == c.pick().loadShare()
                 && !dose.light()
                 && !request.lighter()
                 && !request.method().cuffs()
-                && c.reps().high() <= carried.reps().high() + 2;
+                && asked <= carried.reps().high() + 2;
         // What is heavier than asked for was left out before; a tenth more than asked for is the lightest there is.
         Optional<Load> reached = c.fit().loads().atMost(same ? carried.load().kg() : wanted);
         Load load = reached.orElseGet(c.fit().loads()::lightest);

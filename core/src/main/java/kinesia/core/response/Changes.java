@@ -45,12 +45,15 @@ public final class Changes {
         for (Slot after : next.mainSlots()) {
             Optional<Slot> before = find(last, after.exerciseKey());
             if (before.isEmpty()) {
-                add(changes, Kind.SWAPPED_IN, after, "not in", after.load().label(), Aspect.CHOICE);
+                add(changes, Kind.SWAPPED_IN, after, "not in", after.loadWords(), Aspect.CHOICE);
                 continue;
             }
             Slot b = before.get();
             if (Math.abs(b.load().kg() - after.load().kg()) > 0.005) {
-                add(changes, Kind.LOAD, after, b.load().label(), after.load().label(), Aspect.LOAD);
+                add(changes, Kind.LOAD, after, b.loadWords(), after.loadWords(), Aspect.LOAD);
+            } else if (!b.loadWords().equals(after.loadWords())) {
+                Aspect apart = after.why().containsKey(Aspect.ARMS) ? Aspect.ARMS : Aspect.LOAD;
+                add(changes, Kind.LOAD, after, b.loadWords(), after.loadWords(), apart);
             }
             if (b.sets() != after.sets()) {
                 add(changes, Kind.SETS, after, sets(b), sets(after), Aspect.SETS);

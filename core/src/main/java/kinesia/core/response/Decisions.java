@@ -2,9 +2,13 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Carryover;
@@ -23,6 +27,9 @@ import kinesia.core.screening.Limit;
  * @param exercises of every exercise done, last decided first
  */
 public record Decisions(List<Answered> visits, List<Decision> exercises, Next next) {
+    // Of two arms that differ, the one whose change is said first.
+    private static final List<What> FIRST_SAID = List.of(What.TRIAL, What.STEP_BACK, What.PROGRESS, What.SAME);
+
     public Decisions {
         visits = List.copyOf(visits);
         exercises = List.copyOf(exercises);
@@ -124,6 +131,33 @@ public record Decisions(List<Answered> visits, List<Decision> exercises, Next ne
         if (out != null) {
             return new Decision(slot.exerciseKey(), slot.name(), What.SWAP, "swapped", out);
         }
+        List<Decision> arms = carried.arms().keySet().stream()
+                .sorted()
+                .map(arm -> ofArm(arm, slot, sets, carried))
+                .flatMap(Optional::stream)
+                .toList();
+        return arms.stream()
+                .min(Comparator.comparing(d -> FIRST_SAID.indexOf(d.what())))
+                .map(told -> new Decision(
+                        slot.exerciseKey(),
+                        slot.name(),
+                        told.what(),
+                        arms.stream().map(Decision::change).collect(Collectors.joining("; ")),
+                        told.reason()))
+                .orElseGet(() -> decided(slot, sets, carried));
+    }
+
+    private static Optional<Decision> ofArm(Side arm, Slot slot, List<LoggedSet> sets, Carryover carried) {
+        List<LoggedSet> own =
+                sets.stream().filter(s -> s.side() == null || s.side() == arm).toList();
+        return own.isEmpty()
+                ? Optional.empty()
+                : Optional.of(decided(slot.of(arm), own, carried.of(arm)))
+                        .map(d -> new Decision(
+                                d.exerciseKey(), d.name(), d.what(), arm.word() + " " + d.change(), d.reason()));
+    }
+
+    private static Decision decided(Slot slot, List<LoggedSet> sets, Carryover carried) {
         LoggedSet last = sets.get(sets.size() - 1);
         double before = last.load().kg();
         double now = carried.load().kg();

@@ -8,7 +8,6 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.TrialSets;
-import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
@@ -137,6 +136,7 @@ public final class InSession {
         return done.stream()
                 .map(Done::set)
                 .filter(s -> s.side() == arm.other() && s.setNumber() == last.setNumber())
+                .filter(s -> s.load().equals(last.load())) // an arm with a load of its own has a number of its own
                 .filter(s -> Math.abs(s.reps() - last.reps()) >= APART_BY)
                 .findFirst()
                 .map(other -> {
@@ -163,7 +163,7 @@ public final class InSession {
 
     /** Advice after {@code set} of {@code slot} alone, with the loads the room has for it. */
     public static Advice after(Slot slot, LoggedSet set, ReachableLoads loads) {
-        int aim = slot.repsIn(set.setNumber() + 1);
+        int aim = slot.of(set.side()).repsIn(set.setNumber() + 1);
         if (set.pain().value() > PAIN_ENDS_OVER) {
             return new Advice(
                     Next.END_EXERCISE,
@@ -199,8 +199,7 @@ public final class InSession {
                             : "No effort was said: the next set stays as planned.");
         }
         double effort = set.effort().value();
-        Plan.SideDose own = set.side() == null ? null : slot.sides().get(set.side());
-        double target = (own == null ? slot.targetEffort() : own.targetEffort()).value();
+        double target = slot.of(set.side()).targetEffort().value();
         if (slot.trial() && set.setNumber() <= TrialSets.MOST && set.pain().value() <= EASY_PAIN) {
             TrialSets.Step step = TrialSets.after(set.load(), set.reps(), set.effort(), loads);
             boolean other = step.load().kg() != set.load().kg();

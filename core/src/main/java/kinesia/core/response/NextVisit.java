@@ -114,7 +114,7 @@ public final class NextVisit {
         boolean back = ChronoUnit.DAYS.between(last.on(), visit.on()) > WeekAllowance.BREAK_DAYS;
         boolean stiff = last.morning() != null
                 && last.morning().sites().stream().anyMatch(p -> p.pain().atLeast(3));
-        Map<String, Carryover> carryovers = new SlotDecisions(visit, sessions, signals).carryovers();
+        Map<String, Carryover> carryovers = new Carryovers(visit, sessions, signals).all();
         return new Preparation(
                 carryovers,
                 leftOut,

@@ -137,7 +137,7 @@ public record SessionRecord(
         return plan().slots().stream()
                 .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))
                 .findFirst()
-                .map(slot -> slot.targetEffort().isHard())
+                .map(slot -> slot.of(set.side()).targetEffort().isHard())
                 .orElse(false);
     }
 

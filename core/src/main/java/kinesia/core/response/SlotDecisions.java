@@ -2,12 +2,12 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Progression;
@@ -25,7 +25,7 @@ import kinesia.core.reason.Tag;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
 
-/** Decides for each exercise done before what it starts from next time: one variable at a time, with why. */
+/** Decides what an exercise that was done before starts from next time: one variable at a time, with why. */
 final class SlotDecisions {
     private static final double STEP_BACK = 0.9;
     private static final double BREAK_PER_WEEK = 0.1;
@@ -45,40 +45,25 @@ final class SlotDecisions {
     private final NextVisit.Visit visit;
     private final List<SessionRecord> sessions;
     private final List<Map<Place, SiteSignal>> signals;
+    private final Set<Side> arms;
 
-    SlotDecisions(NextVisit.Visit visit, List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals) {
+    /** Decides by the places and limits of {@code arms} alone. */
+    SlotDecisions(
+            NextVisit.Visit visit, List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals, Set<Side> arms) {
         this.visit = visit;
         this.sessions = sessions;
         this.signals = signals;
+        this.arms = arms;
     }
 
-    /** One exercise on one day: its slot, its sets and the index of the session. */
-    private record Done(int session, Slot slot, List<LoggedSet> sets) {}
+    /** One exercise on one day, of one arm where it is decided for one: its slot, its sets and the index of the session. */
+    record Done(int session, Slot slot, List<LoggedSet> sets) {}
 
-    Map<String, Carryover> carryovers() {
-        Map<String, List<Done>> byExercise = new LinkedHashMap<>();
-        for (int i = 0; i < sessions.size(); i++) {
-            SessionRecord session = sessions.get(i);
-            for (Slot slot : session.plan().slots()) {
-                List<LoggedSet> sets = session.setsOf(slot.exerciseKey());
-                if (!sets.isEmpty()) {
-                    byExercise
-                            .computeIfAbsent(slot.exerciseKey(), k -> new ArrayList<>())
-                            .add(new Done(i, slot, sets));
-                }
-            }
-        }
-        Map<String, Carryover> carryovers = new LinkedHashMap<>();
-        byExercise.forEach((key, done) -> visit.model().catalogue().find(key).ifPresent(exercise -> {
-            ReachableLoads loads = ReachableLoads.of(visit.equipment(), exercise, visit.body());
-            if (!loads.isEmpty()) {
-                carryovers.put(
-                        key,
-                        unhurried(done.get(done.size() - 1), decide(exercise, done, loads))
-                                .sharing(done.get(done.size() - 1).slot().loadShare()));
-            }
-        }));
-        return carryovers;
+    /** What {@code exercise} starts from after {@code done}, oldest first, with the loads there are. */
+    Carryover of(Exercise exercise, List<Done> done, ReachableLoads loads) {
+        Done last = done.get(done.size() - 1);
+        return unhurried(last, decide(exercise, done, loads))
+                .sharing(last.slot().loadShare());
     }
 
     /** Nobody frail doubles a load: where the next one here is twice this one, repetitions go on [house]. */
@@ -347,7 +332,9 @@ final class SlotDecisions {
 
     /** Whether a place that it loads is sore, or a limit protects it. */
     private boolean isLimited(Slot slot) {
-        return visit.sorePlaces().stream().anyMatch(p -> loads(slot, new Place(p.site(), p.side())));
+        return visit.sorePlaces().stream()
+                .map(p -> new Place(p.site(), p.side()))
+                .anyMatch(p -> concerns(p) && loads(slot, p));
     }
 
     /** The most it was done with as it was meant: what a trial or a set that was too hard had is no strength to regain. */
@@ -489,7 +476,7 @@ final class SlotDecisions {
                             wanted + " is at most " + under.get().label() + " here,"),
                     slot.reps());
         }
-        boolean sore = visit.sorePlaces().stream().anyMatch(s -> loads(slot, new Place(s.site(), s.side())));
+        boolean sore = isLimited(slot);
         if (share >= FEWER_REPS_FROM && !sore && !loads.isEmpty()) {
             int fewest = Math.min(slot.usual().low(), slot.reps().low());
             return keep(
@@ -579,7 +566,9 @@ final class SlotDecisions {
                         Limit.Kind.MOST_REPS,
                         visit.model().catalogue().get(slot.exerciseKey()),
                         slot.stress(),
-                        visit.limits())
+                        visit.limits().stream()
+                                .filter(l -> l.side() == null || arms.contains(l.side()))
+                                .toList())
                 .stream()
                 .mapToInt(l -> (int) l.number())
                 .min()
@@ -587,10 +576,14 @@ final class SlotDecisions {
     }
 
     /** The worst signal of that session among places that {@code slot} loads. */
-    private Optional<SiteSignal> worst(int session, Slot slot) {
+    Optional<SiteSignal> worst(int session, Slot slot) {
         return signals.get(session).values().stream()
-                .filter(s -> loads(slot, s.place()))
+                .filter(s -> concerns(s.place()) && loads(slot, s.place()))
                 .max(java.util.Comparator.comparing(SiteSignal::signal));
+    }
+
+    private boolean concerns(Place place) {
+        return arms.contains(place.side());
     }
 
     static boolean loads(Slot slot, Place place) {
@@ -613,7 +606,8 @@ final class SlotDecisions {
                 bridging ? slot.tempo().downS() : 0,
                 false,
                 1,
-                decided.reason());
+                decided.reason(),
+                Map.of());
     }
 
     private static Reason reason(String id, Tag tag, String threshold, String exact, String plain) {

@@ -162,15 +162,15 @@ public final class WeeksAhead {
     }
 
     private static LoggedSet set(LocalDate on, Plan.Slot slot, int round, @Nullable Side side) {
-        Plan.SideDose own = side == null ? null : slot.sides().get(side);
+        Plan.Slot own = slot.of(side);
         return new LoggedSet(
                 on,
                 slot.exerciseKey(),
                 side,
                 round,
-                own == null ? slot.load() : own.load(),
-                own == null ? slot.repsIn(round) : Math.min(own.reps().high(), slot.repsIn(round)),
-                said(own == null ? slot.targetEffort() : own.targetEffort(), slot.trial()),
+                own.load(),
+                Math.min(own.reps().high(), own.repsIn(round)),
+                said(own.targetEffort(), slot.trial()),
                 PainScore.NONE,
                 null,
                 null);

@@ -68,6 +68,7 @@ final class Course {
     private final Map<Integer, UnaryOperator<SessionRecord>> told = new HashMap<>();
     private final Map<Integer, Integer> lasting = new HashMap<>();
     private final Map<Integer, Integer> away = new HashMap<>();
+    private double leftShare = 1;
 
     Course(Who who, int minutes) {
         this.who = who;
@@ -92,6 +93,12 @@ final class Course {
     /** Before the visit with this number nobody came for so many days more. */
     Course away(int visit, int days) {
         away.put(visit, days);
+        return this;
+    }
+
+    /** The left arm has this share of the right one's strength. */
+    Course leftArm(double share) {
+        leftShare = share;
         return this;
     }
 
@@ -154,18 +161,19 @@ final class Course {
             Exercise exercise = MODEL.catalogue().get(slot.exerciseKey()).withMovement(slot.movement());
             ReachableLoads loads =
                     ReachableLoads.of(who.room(), exercise, who.trainee().body());
-            Load load = slot.load();
-            int aim = slot.repsIn(1);
-            for (int n = 1; n <= slot.sets(); n++) {
-                LoggedSet last = null;
-                for (Side side : sides(slot)) {
-                    last = set(slot, exercise, load, aim, n, side, plan.visitOn(), growth);
+            for (Side side : sides(slot)) {
+                Slot own = slot.of(side);
+                double strength = growth * (side == Side.LEFT ? leftShare : 1);
+                Load load = own.load();
+                int aim = own.repsIn(1);
+                for (int n = 1; n <= slot.sets(); n++) {
+                    LoggedSet last = set(own, exercise, load, aim, n, side, plan.visitOn(), strength);
                     sets.add(last);
+                    InSession.Advice advice =
+                            InSession.after(own, last, frail ? InSession.unhurried(own, last.load(), loads) : loads);
+                    load = advice.load();
+                    aim = advice.next() == InSession.Next.AS_PLANNED ? own.repsIn(n + 1) : advice.reps();
                 }
-                InSession.Advice advice =
-                        InSession.after(slot, last, frail ? InSession.unhurried(slot, last.load(), loads) : loads);
-                load = advice.load();
-                aim = advice.next() == InSession.Next.AS_PLANNED ? slot.repsIn(n + 1) : advice.reps();
             }
         }
         return sets;

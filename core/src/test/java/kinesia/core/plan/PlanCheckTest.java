@@ -26,7 +26,7 @@ class PlanCheckTest {
 
     private static Written curl(Tempo tempo, List<Integer> setReps, Manner manner) {
         int sets = setReps == null ? 3 : setReps.size();
-        return new Written("standing-curl", sets, EIGHT_TO_TWELVE, 6.0, 7.0, tempo, setReps, manner);
+        return new Written("standing-curl", sets, EIGHT_TO_TWELVE, 6.0, 7.0, tempo, setReps, manner, null);
     }
 
     private static PlanCheck.Checked check(PlanRequest request, Written... slots) {
@@ -125,11 +125,12 @@ class PlanCheckTest {
 
     @Test
     void what_cannot_be_is_refused_at_its_field() {
-        assertThatThrownBy(
-                        () -> new Written("standing-curl", 3, EIGHT_TO_TWELVE, null, null, null, List.of(10, 8), null))
+        assertThatThrownBy(() ->
+                        new Written("standing-curl", 3, EIGHT_TO_TWELVE, null, null, null, List.of(10, 8), null, null))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("one for each set");
-        assertThatThrownBy(() -> new Written("standing-curl", 1, EIGHT_TO_TWELVE, null, null, null, List.of(61), null))
+        assertThatThrownBy(() ->
+                        new Written("standing-curl", 1, EIGHT_TO_TWELVE, null, null, null, List.of(61), null, null))
                 .isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Manner(false, false, "x".repeat(201))).isInstanceOf(InvalidValue.class);
     }
@@ -149,5 +150,20 @@ class PlanCheckTest {
                         Changes.Kind.SETS,
                         Changes.Kind.REPS,
                         Changes.Kind.EFFORT);
+    }
+
+    @Test
+    void arms_change_at_every_repetition_only_where_each_has_a_weight_and_nothing_else_to_do() {
+        PlanRequest well = People.well(People.GYM, 40, 8);
+        assertThat(check(well, alternating("concentration-curl")).marks())
+                .anyMatch(m -> m.kind() == PlanCheck.Kind.ARMS);
+        assertThat(check(well, alternating("standing-curl")).marks()).anyMatch(m -> m.kind() == PlanCheck.Kind.ARMS);
+        PlanCheck.Checked free = check(well, alternating("one-arm-curl-and-hammer"));
+        assertThat(free.marks()).noneMatch(m -> m.kind() == PlanCheck.Kind.ARMS);
+        assertThat(free.plan().slots().get(0).arms()).isEqualTo(kinesia.core.exercise.Exercise.Arms.ALTERNATING);
+    }
+
+    private static Written alternating(String key) {
+        return new Written(key, 2, EIGHT_TO_TWELVE, null, 7.0, null, null, null, true);
     }
 }

@@ -49,12 +49,13 @@ public final class PrintSteady {
         OUT.println(all.size() + " left of " + kept + " main slots: " + rules);
     }
 
-    /** Visits 5 to 12 of everybody, with three weeks away before the seventh, 20 minutes at the seventh, or every second morning unsaid. */
+    /** Visits 5 to 12 of everybody, with three weeks away before the seventh, 20 minutes at the seventh, every second morning unsaid, or a left arm of three quarters of the right one's strength. */
     private static void told(String what) {
         for (Course.Who who : PrintVisits.people()) {
             Course course = new Course(who, 40);
             switch (what) {
                 case "break" -> course.away(7, 21);
+                case "arms" -> course.leftArm(0.75);
                 case "minutes" -> course.lasting(7, 20);
                 default -> {
                     for (int v = 2; v <= VISITS; v += 2) {
@@ -74,7 +75,7 @@ public final class PrintSteady {
                         plan.mainSlots().stream()
                                 .map(s -> s.name() + " " + s.sets() + " x "
                                         + s.reps().low() + "-"
-                                        + s.reps().high() + " " + s.load().label() + " e"
+                                        + s.reps().high() + " " + s.loadWords() + " e"
                                         + s.targetEffort().value())
                                 .collect(Collectors.joining("; ")));
             }

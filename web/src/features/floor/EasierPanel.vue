@@ -20,7 +20,7 @@ const props = defineProps<{
   /** Whether the exercise has ended already: then a change is for the next time. */
   ended?: boolean
 }>()
-const emit = defineEmits<{ use: [change: string]; leave: []; leaveOut: [] }>()
+const emit = defineEmits<{ use: [change: string]; leave: []; leaveOut: []; tryBoth: [other: string] }>()
 const { problem, run } = useCall()
 const answer = ref<EaseAnswer | null>(null)
 onMounted(async () => {
@@ -53,6 +53,14 @@ onMounted(async () => {
           Kindest for the same muscle here:
           <strong>{{ answer.substitute.name }}</strong>
           .
+          <BButton
+            v-if="!ended"
+            variant="outline-primary"
+            class="mt-1"
+            @click="emit('tryBoth', answer.substitute.exerciseKey)"
+          >
+            Try both side by side
+          </BButton>
         </template>
         <template v-else>Leave it for today.</template>
       </p>

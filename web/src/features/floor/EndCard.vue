@@ -19,6 +19,7 @@ const places = computed(() => {
   const all = [...sore, ...hurt]
   return all.filter((p, n) => all.findIndex((q) => q.site === p.site && q.side === p.side) === n)
 })
+const hurtToday = computed(() => places.value.filter((p) => p.usual === undefined))
 const said = reactive<Record<string, number | undefined>>({})
 const key = (p: { site: string; side: string }) => `${p.side} ${p.site}`
 function finish() {
@@ -68,15 +69,24 @@ const finished = computed(() => props.session.status === 'DONE')
       <h1>All sets done.</h1>
       <p class="fs-5 mb-1">{{ summary }}</p>
       <p class="fs-5 mb-1">
-        Two easy minutes of arm movement{{
-          session.limitOnDrinking ? ' (nothing about drinking: that is their clinician’s)' : ', then some water'
-        }}.
+        Two easy minutes of arm movement.
+        {{ session.between.water?.exact ?? 'Nothing about drinking: that is their clinician’s.' }}
       </p>
       <StepClock :name="`${session.id}.cool-down`" :seconds="120" over="Cool-down done" />
-      <p class="mb-1">
-        For tomorrow morning: sore muscle is expected after new work, joint pain is what we ask about.
-        <template v-if="next">Next visit: {{ date(next.on) }} at {{ timeOfDay(next.at) }}.</template>
-      </p>
+      <div class="home">
+        <h2>To take home</h2>
+        <ul>
+          <li>Tomorrow morning: sore muscle is expected after new work, joint pain is what we ask about.</li>
+          <li v-for="p in hurtToday" :key="key(p)">
+            The {{ words(p.side) }} {{ words(p.site) }} hurt today: nothing heavy with it until the morning is quiet.
+          </li>
+          <li v-if="next">Next visit: {{ date(next.on) }} at {{ timeOfDay(next.at) }}.</li>
+          <li>
+            <RouterLink :to="`/clients/${session.clientId}/compose`">A sheet for home</RouterLink>
+            to print or send.
+          </li>
+        </ul>
+      </div>
       <PainScale
         v-for="p in places"
         :key="key(p)"
@@ -113,6 +123,13 @@ const finished = computed(() => props.session.status === 'DONE')
 }
 h1 {
   font-size: 2rem;
+}
+h2 {
+  font-size: 1.1rem;
+}
+.home ul {
+  margin: 0;
+  padding-left: 1.1rem;
 }
 .scale {
   width: 100%;

@@ -1,22 +1,29 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { SitePain } from '@/shared/api/types'
 import { inUnits, load as loadText, title, words } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import BetweenRounds from './BetweenRounds.vue'
+import CuffClock from './CuffClock.vue'
 import EasierPanel from './EasierPanel.vue'
 import EndCard from './EndCard.vue'
 import FaultChips from './FaultChips.vue'
 import HurtPanel, { type Hurt } from './HurtPanel.vue'
 import OpenSessions from './OpenSessions.vue'
+import RestOfVisit from './RestOfVisit.vue'
 import RestRing from './RestRing.vue'
+import SetNumbers from './SetNumbers.vue'
 import SetUpMemory from './SetUpMemory.vue'
 import { keepAwake, nextSignal, signal } from './signals'
-import { aim, begins, clocked, isDone, type Step } from './steps'
+import { aim, begins, clocked, isDone, roundOver, type Step } from './steps'
 import StepClock from './StepClock.vue'
 import StopPanel from './StopPanel.vue'
+import ThumbBand from './ThumbBand.vue'
+import TryBoth from './TryBoth.vue'
 import { useFloor } from './useFloor'
+import { useRest } from './useRest'
 import WarmUpCard from './WarmUpCard.vue'
 
 const props = defineProps<{ id: string }>()
@@ -64,21 +71,48 @@ const easierWay = computed(() => {
   const at = hurt.value?.at
   return at && isDone(at, floor.done.value.slice(-1)) && floor.adviceOf(at)?.easier
 })
+// What the pain changes in the rest of the visit, once the exercise itself is settled.
+const rest = useRest(props.id, floor.refresh)
+function settled(ends: boolean) {
+  const { said, at } = hurt.value!
+  hurt.value = null
+  void rest.ask({ exerciseKey: at.slot.exerciseKey, site: said.site, side: said.side, pain: said.pain, ends })
+}
+const ended = () => floor.adviceOf(hurt.value!.at)?.next === 'END_EXERCISE'
 function leaveOut() {
   const { said, at } = hurt.value!
   floor.leaveOut(at.slot.exerciseKey, `pain of ${said.pain} at the ${words(said.side)} ${words(said.site)}`)
-  hurt.value = null
+  settled(true)
 }
 function easier(change: string) {
   const { exerciseKey, name } = hurt.value!.at.slot
   changed.value = { ...changed.value, [exerciseKey]: change }
   sessionStorage.setItem(changedKey, JSON.stringify(changed.value))
   floor.note(`${name}, for the ${words(hurt.value!.said.site)}: ${change}`)
-  hurt.value = null
+  settled(ended())
 }
+// The other of two that are tried side by side.
+const other = ref<string>()
+// Exact load, repetitions and effort are open.
+const exact = ref(false)
+watch(floor.inFront, () => (exact.value = false))
+function exactly(chosen: number) {
+  effort.value = chosen
+  exact.value = true
+}
+// The round of a circuit that is over and was not gone on from.
+const wentOn = ref(sessionStorage.getItem(`kinesia.round.${props.id}`) ?? '')
+const round = computed(() => {
+  const over = roundOver(step.value, floor.steps.value, floor.done.value)
+  return over && `${over.letter} ${over.round}` !== wentOn.value ? over : undefined
+})
+function goOn() {
+  wentOn.value = `${round.value!.letter} ${round.value!.round}`
+  sessionStorage.setItem(`kinesia.round.${props.id}`, wentOn.value)
+}
+const cuffsOff = ref(false)
 const over = computed(() => session.value && session.value.status !== 'PLANNED' && session.value.status !== 'RUNNING')
 const held = computed(() => !over.value && (session.value?.held.length ?? 0) > 0)
-const efforts = [4, 5, 6, 7, 8, 9, 10]
 const sentence = computed(() => {
   const advice = lastAdvice.value
   if (!advice || !session.value) return ''
@@ -129,7 +163,8 @@ const keys: Record<string, () => unknown> = {
   u: () => floor.undo(),
 }
 function onKey(e: KeyboardEvent) {
-  const busy = panel.value || easierWay.value || warming.value || !step.value || over.value || held.value
+  const asked = panel.value || easierWay.value || rest.changes.value || round.value || cuffsOff.value || other.value
+  const busy = asked || warming.value || !step.value || over.value || held.value
   const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
   if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
   const action = keys[e.key]
@@ -172,7 +207,17 @@ onBeforeUnmount(() => {
       {{ queue.refused }}
       <button type="button" @click="queue.refused = null">all right</button>
     </p>
-    <EndCard v-if="over || held || (!step && !warming)" :session="session" @finish="finish" @undo="floor.undo" />
+    <CuffClock
+      v-if="session.cuffSeconds && !warming && !over"
+      v-model:due="cuffsOff"
+      :session-id="id"
+      :seconds="session.cuffSeconds"
+      :exercise-key="step?.slot.exerciseKey"
+      @note="floor.note"
+      @numb="panel = 'stop'"
+    />
+    <template v-if="cuffsOff" />
+    <EndCard v-else-if="over || held || (!step && !warming)" :session="session" @finish="finish" @undo="floor.undo" />
     <WarmUpCard
       v-else-if="warming"
       :session="session"
@@ -189,6 +234,14 @@ onBeforeUnmount(() => {
       @cancel="panel = null"
       @keep="hurts"
     />
+    <TryBoth
+      v-else-if="hurt && other"
+      :client-id="session.clientId"
+      :keys="[hurt.at.slot.exerciseKey, other]"
+      :site="hurt.said.site"
+      @note="floor.note"
+      @done="other = undefined"
+    />
     <EasierPanel
       v-else-if="hurt && easierWay"
       :client-id="session.clientId"
@@ -198,10 +251,29 @@ onBeforeUnmount(() => {
       :site="hurt.said.site"
       :moment="hurt.said.moment"
       :units="session.units"
-      :ended="floor.adviceOf(hurt.at)?.next === 'END_EXERCISE'"
+      :ended="ended()"
       @use="easier"
-      @leave="hurt = null"
+      @leave="settled(ended())"
       @leave-out="leaveOut"
+      @try-both="other = $event"
+    />
+    <RestOfVisit
+      v-else-if="rest.changes.value"
+      :changes="rest.changes.value"
+      :units="session.units"
+      :busy="rest.busy.value"
+      @take="rest.take"
+      @leave="rest.leave"
+    />
+    <BetweenRounds
+      v-else-if="round"
+      :session="session"
+      :letter="round.letter"
+      :round="round.round"
+      :rest-ends="restEnds"
+      :rest-seconds="restSeconds"
+      @note="floor.note"
+      @go-on="goOn"
     />
     <template v-else-if="step && guide">
       <section class="now">
@@ -217,45 +289,23 @@ onBeforeUnmount(() => {
           <h1>{{ step.slot.name }}</h1>
           <p v-if="step.side" class="side">{{ title(step.side) }} arm</p>
           <p v-else-if="alternating" class="side">{{ title(alternating) }} arm begins, changing every repetition</p>
-          <div class="numbers">
-            <div class="number">
-              <button type="button" aria-label="Lighter" @click="floor.moreLoad(-1)">−</button>
-              <span class="value">
-                <strong :class="{ long: loadText(load, session.units).length > 8 }">
-                  {{ loadText(load, session.units) }}
-                </strong>
-                <small>load</small>
-              </span>
-              <button type="button" aria-label="Heavier" @click="floor.moreLoad(1)">+</button>
-            </div>
-            <div class="number">
-              <button type="button" aria-label="One repetition less" @click="reps = Math.max(0, reps - 1)">−</button>
-              <span class="value">
-                <strong>{{ reps }}</strong>
-                <small>{{ alternating ? 'each arm' : 'repetitions' }}, aim {{ aim(step) }}</small>
-              </span>
-              <button type="button" aria-label="One repetition more" @click="reps = Math.min(60, reps + 1)">+</button>
-            </div>
-          </div>
+          <SetNumbers
+            v-model:reps="reps"
+            v-model:effort="effort"
+            v-model:exact="exact"
+            :load="load"
+            :units="session.units"
+            :aim="aim(step)"
+            :each="!!alternating"
+            :target="step.slot.targetEffort"
+            @more-load="floor.moreLoad"
+          />
           <StepClock
             v-if="clocked(step)"
             :name="`${id}.${step.slot.exerciseKey}.${step.setNumber}.${step.side ?? ''}`"
             :seconds="clocked(step)"
             over="Time"
           />
-          <div class="effort" role="group" aria-label="How hard was it, of 10">
-            <span class="quiet">effort</span>
-            <button
-              v-for="e in efforts"
-              :key="e"
-              type="button"
-              :aria-pressed="effort === e"
-              @click="effort = effort === e ? undefined : e"
-            >
-              {{ e }}
-            </button>
-            <span class="quiet">to {{ step.slot.targetEffort }}</span>
-          </div>
         </div>
         <div class="clock">
           <RestRing :ends="restEnds" :total="restSeconds" />
@@ -295,42 +345,18 @@ onBeforeUnmount(() => {
           </p>
         </div>
       </section>
-      <section class="thumb">
-        <BButton
-          v-if="effort !== undefined"
-          variant="primary"
-          class="done whole"
-          :aria-disabled="settling || undefined"
-          @click="floor.log()"
-        >
-          Done: {{ reps }} × {{ loadText(load, session.units) }}, effort {{ effort }}
-        </BButton>
-        <template v-else>
-          <BButton
-            v-for="s in saids"
-            :key="s.word"
-            variant="primary"
-            class="done"
-            :aria-disabled="settling || undefined"
-            @click="floor.log(0, undefined, undefined, s.effort)"
-          >
-            {{ title(s.word) }}
-          </BButton>
-        </template>
-        <BButton variant="outline-primary" class="hurts" @click="panel = 'hurt'">It hurts</BButton>
-        <div class="under">
-          <span v-if="step.slot.trial" class="quiet">A trial set: how hard it felt finds the load.</span>
-          <BButton
-            v-else-if="effort === undefined"
-            variant="outline-primary"
-            :aria-disabled="settling || undefined"
-            @click="floor.log()"
-          >
-            Done, effort not said
-          </BButton>
-          <BButton variant="outline-primary" :disabled="!floor.done.value.length" @click="floor.undo">Undo</BButton>
-        </div>
-      </section>
+      <ThumbBand
+        :said="saids"
+        :effort="effort"
+        :exactly="`${reps} × ${loadText(load, session.units)}`"
+        :trial="step.slot.trial"
+        :settling="settling"
+        :undoable="floor.done.value.length > 0"
+        @log="(said) => floor.log(0, undefined, undefined, said)"
+        @exact="exactly"
+        @hurts="panel = 'hurt'"
+        @undo="floor.undo"
+      />
     </template>
   </div>
   <div v-else class="page">

@@ -6,6 +6,9 @@ export interface Step {
   slot: Slot
   /** What the unit is called, as "Pair A". */
   unit: string
+  letter: string
+  /** Whether the unit is a circuit, between whose rounds pulse and water are looked after. */
+  circuit: boolean
   /** Seconds of rest after the round. */
   restSeconds: number
   setNumber: number
@@ -24,6 +27,8 @@ export function stepsOf(session: SessionView): Step[] {
           steps.push({
             slot: forArm(slot, side),
             unit: unitTitle(unit),
+            letter: unit.letter,
+            circuit: unit.layout === 'CIRCUIT',
             restSeconds: unit.restSeconds,
             setNumber: round,
             side,
@@ -88,6 +93,18 @@ export function nextStep(steps: Step[], done: Done[], advice: Record<string, Adv
 /** Whether nothing of the step's round is left to do. */
 export function endsRound(step: Step, steps: Step[], done: Done[]): boolean {
   return !steps.some((s) => s.unit === step.unit && s.setNumber === step.setNumber && !isDone(s, done))
+}
+
+/** The round of a circuit that is over while its next one has not begun; undefined anywhere else. */
+export function roundOver(next: Step | undefined, steps: Step[], done: Done[]): Round | undefined {
+  if (!next?.circuit || next.setNumber === 1) return undefined
+  const begun = steps.some((s) => s.letter === next.letter && s.setNumber === next.setNumber && isDone(s, done))
+  return begun ? undefined : { letter: next.letter, round: next.setNumber - 1 }
+}
+
+export interface Round {
+  letter: string
+  round: number
 }
 
 /** What the next set starts from: the server's advice where there is one, else the plan. */

@@ -223,6 +223,7 @@ export function useFloor(id: string) {
 
   return {
     session,
+    inFront,
     done,
     steps,
     step,

@@ -6,8 +6,13 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -16,16 +21,39 @@ import org.junit.jupiter.api.Test;
  * long as its tempo. What that takes is what the plan's minutes say, within a tenth.
  */
 class FloorClockTest {
+    // Pairs, arms in turn, stations with pulse and water, holds, an open last set, all of it seated, and cuffs.
+    private static final List<String> METHODS = List.of(
+            "preloaded-pairs",
+            "alternating-arms",
+            "timed-circuit",
+            "blocks-of-three",
+            "extension-day",
+            "seated",
+            "low-load-cuff");
+
+    private static void clearForCuffs(Browser browser) {
+        browser.follow("Jorun Haldvig");
+        String client = browser.page.url().replaceAll(".*/clients/([^/?]+).*", "$1");
+        LocalDate today = LocalDate.now(ZoneOffset.UTC);
+        String clearance = "{\"purpose\":\"CUFFS\",\"givenBy\":\"Dr. Made Up\",\"givenOn\":\"" + today.minusDays(2)
+                + "\",\"expiresOn\":\"" + today.plusDays(90) + "\",\"conditions\":\"\"}";
+        browser.send("PUT", "/api/clients/" + client + "/clearances/" + UUID.randomUUID(), clearance);
+    }
+
     @Test
     void the_minutes_of_a_plan_are_those_of_the_floor_clock() {
         try (Browser browser = DemoRoom.own().browser()) {
             browser.signIn();
-            for (String method : new String[] {"preloaded-pairs", "alternating-arms", "timed-circuit"}) {
+            clearForCuffs(browser);
+            for (String method : METHODS) {
                 compose(browser, method);
                 String session = plan(browser);
                 JsonNode plan = browser.get("/api/sessions/" + session).get("plan");
                 assertThat(plan.at("/method/key").asText()).isEqualTo(method);
-                double minutes = new Run(browser.page, plan).minutes();
+                Run run = new Run(browser.page, plan);
+                double minutes = run.minutes();
+                assertThat(run.rounds > 0).as(method).isEqualTo(method.equals("timed-circuit"));
+                assertThat(run.cuffsOff > 0).as(method).isEqualTo(method.equals("low-load-cuff"));
                 double said = plan.at("/minutes/warmUp").asInt()
                         + plan.at("/minutes/work").asInt();
                 System.out.printf("floor clock: %s %.1f min, said %.0f%n", method, minutes, said);
@@ -72,6 +100,8 @@ class FloorClockTest {
         private final Set<String> begun = new HashSet<>();
         private String before = "";
         private boolean rested = true;
+        private int rounds;
+        private int cuffsOff;
 
         Run(Page page, JsonNode plan) {
             this.page = page;
@@ -95,6 +125,7 @@ class FloorClockTest {
             int logged = 0;
             while (page.getByText("All sets done.").count() == 0) {
                 done.waitFor();
+                putCuffsOn();
                 set();
                 done.click();
                 logged++;
@@ -102,6 +133,8 @@ class FloorClockTest {
                         .first()
                         .waitFor();
                 rest();
+                goOn();
+                takeCuffsOff();
             }
             return (now() - start) / 60_000;
         }
@@ -136,6 +169,40 @@ class FloorClockTest {
             int reps = Integer.parseInt(
                     page.locator(".number strong").nth(1).innerText().strip());
             return reps * rep * (slot.get("arms").asText().equals("ALTERNATING") ? 2 : 1);
+        }
+
+        private void putCuffsOn() {
+            Locator on = button("Cuffs on");
+            if (on.count() > 0) {
+                on.click();
+            }
+        }
+
+        private void takeCuffsOff() {
+            pass(1); // for the clock to see that another exercise is in front
+            Locator off = button("Off, and all well");
+            if (off.count() > 0) {
+                off.click();
+                cuffsOff++;
+            }
+        }
+
+        /** After a round of a circuit the pulse is taken, and what it says is read before the next. */
+        private void goOn() {
+            Locator next = button("Next round");
+            if (next.count() > 0) {
+                page.getByLabel("counted").fill("104");
+                button("Take this pulse").click();
+                page.getByText("Pulse 104 against").waitFor();
+                next.click();
+                next.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+                rounds++;
+            }
+        }
+
+        private Locator button(String name) {
+            return page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
         }
 
         private void rest() {

@@ -11,9 +11,12 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.arm.Side;
+import kinesia.core.dose.Effort;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
+import kinesia.core.response.BetweenRounds;
 import kinesia.core.response.RampPain;
 import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.response.SitePain;
@@ -33,6 +36,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FloorController {
     private static final int LONGEST_SIGN = 500;
+    // What a person or a strap can count at all.
+    private static final int LEAST_PULSE = 30;
+    private static final int MOST_PULSE = 220;
 
     private final TrainingSessions sessions;
     private final Clients clients;
@@ -97,6 +103,36 @@ class FloorController {
                 .orElse(PainScore.NONE);
         return new EasySetsSay(RampPain.swap(new Place(body.site(), body.side()), usual, body.pains())
                 .orElse(null));
+    }
+
+    /**
+     * What was found after a round of a circuit.
+     *
+     * @param unit its letter
+     * @param round the one that is over, from 1
+     * @param pulse beats per minute; missing where nobody counted
+     */
+    record RoundDone(
+            String unit,
+            int round,
+            @Nullable Integer pulse,
+            @Nullable Effort effort) {}
+
+    /** What pulse or effort after a round say about the next one; nothing is stored. */
+    @PostMapping("/api/sessions/{id}/rounds")
+    @Transactional(readOnly = true)
+    BetweenRounds.RoundAdvice round(
+            @PathVariable UUID id, @RequestBody RoundDone body, @AuthenticationPrincipal SignedIn who) {
+        TrainingSession session = require(id);
+        Client client = clients.require(session.clientId(), who.roomId());
+        InvalidValue.requireWithin(
+                "pulse",
+                body.pulse() == null ? LEAST_PULSE : body.pulse(),
+                LEAST_PULSE,
+                MOST_PULSE,
+                "beats per minute");
+        return views.afterRound(
+                session, client, body.unit(), new BetweenRounds.Found(body.round(), body.pulse(), body.effort()));
     }
 
     /**

@@ -13,7 +13,7 @@ import org.hibernate.type.descriptor.java.Immutability;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
-/** The plan of one session as it was when it was made. Apart from the session, because the history is read often. */
+/** The plan of one session as it was made, or as it was changed while it ran. Apart from the session, because the history is read often. */
 @Entity
 class SessionPlan implements Persistable<UUID> {
     @Id
@@ -32,6 +32,10 @@ class SessionPlan implements Persistable<UUID> {
         this.sessionId = sessionId;
         this.plan = plan;
         this.fresh = true;
+    }
+
+    void becomes(Plan other) {
+        plan = other;
     }
 
     Plan plan() {

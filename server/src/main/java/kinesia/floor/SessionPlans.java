@@ -9,8 +9,10 @@ import java.util.stream.Collectors;
 import kinesia.core.plan.Plan;
 import kinesia.shared.Problem;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Stored plans. A plan never changes once it is stored, so what was read once is kept in memory. */
+/** Stored plans. A plan changes only while its session runs, and through here, so what was read once is kept in memory. */
 @Component
 public class SessionPlans {
     // A plan takes some 50 kB.
@@ -27,6 +29,17 @@ public class SessionPlans {
     /** Keeps {@code plan} with its session, which must be stored in the same transaction. */
     public void keep(UUID sessionId, Plan plan) {
         rows.save(new SessionPlan(sessionId, plan));
+    }
+
+    /** Puts {@code plan} in the place of the session's, which is held by the transaction. */
+    public void change(UUID sessionId, Plan plan) {
+        rows.findById(sessionId).orElseThrow(Problem::notFound).becomes(plan);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.put(sessionId, plan);
+            }
+        });
     }
 
     public Plan of(UUID sessionId) {

@@ -13,15 +13,20 @@ import kinesia.client.ClientDetails;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.PulseAim;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.RestrictionCuffs;
 import kinesia.core.dose.SaidEffort;
+import kinesia.core.dose.Water;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
+import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
+import kinesia.core.response.BetweenRounds;
 import kinesia.core.response.Changes.Change;
 import kinesia.core.response.InSession;
 import kinesia.core.response.SiteSignal;
@@ -31,7 +36,9 @@ import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
 import kinesia.room.Places;
 import kinesia.room.RoomCatalogue;
+import kinesia.screening.Standing;
 import kinesia.screening.Standings;
+import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -46,6 +53,7 @@ class SessionViews {
     private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
     private final SetUps setUps;
+    private final Methods methods;
 
     SessionViews(
             SessionPlans plans,
@@ -55,7 +63,9 @@ class SessionViews {
             Standings standings,
             RoomCatalogue rooms,
             RoomCalendar calendar,
-            SetUps setUps) {
+            SetUps setUps,
+            Methods methods) {
+        this.methods = methods;
         this.setUps = setUps;
         this.plans = plans;
         this.logs = logs;
@@ -93,6 +103,11 @@ class SessionViews {
 
     record SetView(UUID id, LoggedSet set, List<String> faults) {}
 
+    /**
+     * A session.
+     *
+     * @param cuffSeconds how long restriction cuffs may stay on; 0 where none are used
+     */
     record SessionView(
             UUID id,
             UUID clientId,
@@ -111,7 +126,16 @@ class SessionViews {
             boolean morningPossible,
             List<Reason> held,
             List<NoteView> notes,
-            boolean limitOnDrinking) {}
+            Between between,
+            int cuffSeconds) {}
+
+    /**
+     * What is looked after between the rounds of a circuit and at the end.
+     *
+     * @param aim of the pulse; null where a medicine slows the heart, and effort steers
+     * @param water what to drink over the visit; null where a clinician limits it
+     */
+    record Between(@Nullable PulseAim aim, @Nullable Reason water) {}
 
     record NoteView(String text, String by) {}
 
@@ -192,7 +216,29 @@ class SessionViews {
                 notes.findBySessionIdOrderByMadeAt(session.id()).stream()
                         .map(n -> new NoteView(n.text(), n.madeBy()))
                         .toList(),
-                standings.of(client.id(), session.visitOn()).hasLimitOnDrinking());
+                between(client, session.visitOn(), plan),
+                plan.method() != null && methods.isCuffed(plan.method().key()) ? RestrictionCuffs.LONGEST_ON_S : 0);
+    }
+
+    private Between between(Client client, LocalDate on, Plan plan) {
+        Standing standing = standings.of(client.id(), on);
+        return new Between(
+                standing.pulseAim(client.ageOn(on)).orElse(null),
+                Water.of(plan.minutes().total(), standing.hasLimitOnDrinking()).orElse(null));
+    }
+
+    /** What was found after a round of the unit with that letter says about the next one. */
+    BetweenRounds.RoundAdvice afterRound(
+            TrainingSession session, Client client, String letter, BetweenRounds.Found found) {
+        Plan plan = plans.of(session.id());
+        Plan.Unit unit = plan.units().stream()
+                .filter(u -> u.letter().equals(letter))
+                .findFirst()
+                .orElseThrow(() -> Problem.invalid(List.of(new Problem.Field("unit", "is no part of this session"))));
+        boolean sore = session.soreSites().stream()
+                .anyMatch(place -> unit.slots().stream().anyMatch(slot -> slot.loads(place.site())));
+        return BetweenRounds.after(
+                unit, found, between(client, session.visitOn(), plan).aim(), sore);
     }
 
     /** Why nothing more may be lifted: what a screen taken since the session was planned says. */

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -12,9 +13,11 @@ import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Exercise;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
+import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
@@ -26,12 +29,14 @@ import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
 import kinesia.core.response.NextRequest;
 import kinesia.core.response.NextVisit;
+import kinesia.core.response.RestOfVisit;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
 import kinesia.core.response.SoreNow;
 import kinesia.core.response.TrainingHold;
 import kinesia.core.response.WeeksAhead;
+import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
@@ -143,6 +148,45 @@ public class VisitPlanner {
                 null,
                 prepared.lastSignals(),
                 prepared.places().whatToDo());
+    }
+
+    /** A visit as it is planned from. */
+    record Booked(
+            Client client,
+            ClientDays.Days days,
+            Equipment equipment,
+            Standing standing,
+            List<SessionRecord> records,
+            LocalDate day,
+            Door door,
+            Composition composition) {}
+
+    /** What hurt in a set of an exercise, and whether that ends it. */
+    record HurtIn(String exerciseKey, SessionRecord.Place place, PainScore pain, boolean ends) {}
+
+    /** The rest of a visit under way in which a place has hurt; empty where nothing has to change. */
+    Optional<RestOfVisit.Rest> rest(Booked visit, Plan plan, Set<String> begun, HurtIn hurt) {
+        Ready ready = ready(
+                visit.client(),
+                visit.days(),
+                visit.equipment(),
+                visit.standing(),
+                visit.records(),
+                visit.day(),
+                visit.door(),
+                visit.composition());
+        if (ready.request() == null) {
+            return Optional.empty();
+        }
+        boolean pressing = catalogue(visit.client().roomId())
+                .find(hurt.exerciseKey())
+                .map(Exercise::isPressing)
+                .orElse(false);
+        return RestOfVisit.after(
+                planner,
+                screening,
+                new RestOfVisit.Standing(ready.request(), plan, begun),
+                new RestOfVisit.Hurt(hurt.place(), hurt.pain(), hurt.exerciseKey(), hurt.ends(), pressing));
     }
 
     /** Who is planned for, with what, and which visit. */

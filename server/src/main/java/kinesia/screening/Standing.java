@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import kinesia.core.dose.PulseAim;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.TrainingHold;
 import kinesia.core.screening.Assessment;
@@ -32,6 +33,16 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
     /** Whether a clinician limits how much the client drinks, so that nobody here says anything of it. */
     public boolean hasLimitOnDrinking() {
         return screen != null && screen.answers().limitsDrinking();
+    }
+
+    /** What the pulse of somebody of {@code age} should be after a round; empty unscreened, and where a medicine slows the heart. */
+    public Optional<PulseAim> pulseAim(int age) {
+        return screen == null
+                ? Optional.empty()
+                : PulseAim.of(
+                        age,
+                        screen.answers().restingPulse().orElse(null),
+                        screen.answers().slowsTheHeart());
     }
 
     /**

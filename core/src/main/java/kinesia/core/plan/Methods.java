@@ -82,6 +82,11 @@ public final class Methods {
         return all;
     }
 
+    /** Whether the way of working called {@code key} restricts the blood flow of the arm. */
+    public boolean isCuffed(String key) {
+        return find(key).map(Method::cuffs).orElse(false);
+    }
+
     public Optional<Method> find(String key) {
         return all.stream().filter(m -> m.key().equals(key)).findFirst();
     }

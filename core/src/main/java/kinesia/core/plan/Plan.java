@@ -234,6 +234,42 @@ public record Plan(
                             manner);
         }
 
+        /** Whether it loads {@code site} enough for what is sore there to count. */
+        public boolean loads(Site site) {
+            return stress.getOrDefault(site, 0.0) >= LimitCheck.LOADS_SITE_FROM;
+        }
+
+        /** The same with {@code other} sets, and why where that is another number. */
+        public Slot withSets(int other, @Nullable Reason because) {
+            if (other == sets) {
+                return this;
+            }
+            Map<Aspect, Reason> reasons = new java.util.HashMap<>(why);
+            if (because != null) {
+                reasons.put(Aspect.SETS, because);
+            }
+            return new Slot(
+                    exerciseKey,
+                    name,
+                    group,
+                    arms,
+                    movement,
+                    other,
+                    reps,
+                    usual,
+                    setReps.stream().limit(other).toList(),
+                    stationSeconds,
+                    load,
+                    loadShare,
+                    trial,
+                    targetEffort,
+                    tempo,
+                    stress,
+                    sides,
+                    reasons,
+                    manner);
+        }
+
         /** The load in words: "5 kg", or "5 kg left, 6 kg right" where the arms have their own. */
         public String loadWords() {
             boolean alike =

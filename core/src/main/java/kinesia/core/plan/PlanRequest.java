@@ -174,7 +174,7 @@ public record PlanRequest(
     }
 
     /** The same visit where other places are sore and limited. */
-    PlanRequest sore(List<SoreSite> sites, List<Limit> under) {
+    public PlanRequest sore(List<SoreSite> sites, List<Limit> under) {
         return with(c -> {
             c.soreSites = sites;
             c.limits = under;

@@ -587,7 +587,7 @@ final class SlotDecisions {
     }
 
     static boolean loads(Slot slot, Place place) {
-        return slot.stress().getOrDefault(place.site(), 0.0) >= LimitCheck.LOADS_SITE_FROM;
+        return slot.loads(place.site());
     }
 
     private static Carryover keep(Slot slot, Decided decided, RepRange reps) {

@@ -55,6 +55,16 @@ public record ScreenAnswers(
         return cautions.getOrDefault("CAUTION-fluid", false);
     }
 
+    /** Whether a medicine slows the heart, so that the pulse says little of the work. */
+    public boolean slowsTheHeart() {
+        return cautions.getOrDefault("CAUTION-heart-medicine", false);
+    }
+
+    /** The last pulse counted at rest; empty where nobody counted. */
+    public Optional<Integer> restingPulse() {
+        return pressure == null ? Optional.empty() : pressure.lastPulse().map(Reading::pulse);
+    }
+
     @Override
     public Map<String, CautionDetail> details() {
         return Objects.requireNonNullElse(details, Map.of());

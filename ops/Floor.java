@@ -109,7 +109,7 @@ class Floor {
             String session = first("\"sessionId\":" + TEXT, must("PUT", "/api/clients/" + client + "/sessions/" + UUID.randomUUID(),
                     "{\"armsWorkedHarder\":false,\"somethingNew\":false,\"sites\":[]}"));
             sessions.add(session);
-            Matcher slots = Pattern.compile("\"exerciseKey\":" + TEXT + ",\"figure\"").matcher(must("GET", "/api/sessions/" + session, null));
+            Matcher slots = Pattern.compile("\"exerciseKey\":" + TEXT + ",\"own\"").matcher(must("GET", "/api/sessions/" + session, null));
             List<String> keys = new ArrayList<>();
             while (slots.find()) {
                 if (!keys.contains(slots.group(1))) {

@@ -26,7 +26,10 @@ export function useFloor(id: string) {
   const done = ref<Kept[]>([])
   const advice = ref<Record<string, Advice>>({})
   const lastAdvice = ref<(Advice & { name: string }) | null>(null)
-  const { problem, run } = useCall()
+  const reading = useCall()
+  // Apart, so that an end is never dropped because the session is being read at that moment.
+  const ending = useCall()
+  const problem = computed(() => ending.problem.value ?? reading.problem.value)
 
   const warmKey = `kinesia.warm.${id}`
   const restKey = `kinesia.rest.${id}`
@@ -108,7 +111,7 @@ export function useFloor(id: string) {
   const nameOf = (key: string) => steps.value.find((s) => s.slot.exerciseKey === key)?.slot.name ?? key
 
   async function refresh() {
-    const view = await run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id } } })))
+    const view = await reading.run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id } } })))
     if (!view) return
     const stop = queue.waiting.find((w) => w.kind === 'stop' && w.sessionId === id)
     session.value = stop?.kind === 'stop' ? { ...view, status: 'STOPPED', stopSign: stop.sign } : view
@@ -195,7 +198,7 @@ export function useFloor(id: string) {
     await flush()
     if (queue.waiting.some((w) => w.sessionId === id)) return false
     const path = { params: { path: { id } }, body: { rightAfter } }
-    const finished = !!(await run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
+    const finished = !!(await ending.run(() => ask(() => api.POST('/api/sessions/{id}/finish', path))))
     if (finished) looking(id, '', true, Date.now())
     return finished
   }

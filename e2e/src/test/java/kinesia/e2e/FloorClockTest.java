@@ -3,6 +3,8 @@ package kinesia.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -23,21 +25,73 @@ import org.junit.jupiter.api.Test;
 class FloorClockTest {
     // Pairs, arms in turn, stations with pulse and water, holds, an open last set, all of it seated, and cuffs.
     private static final List<String> METHODS = List.of(
+            "low-load-cuff",
             "preloaded-pairs",
             "alternating-arms",
             "timed-circuit",
             "blocks-of-three",
             "extension-day",
-            "seated",
-            "low-load-cuff");
+            "seated");
 
     private static void clearForCuffs(Browser browser) {
         browser.follow("Jorun Haldvig");
+        browser.seeHeading("Jorun Haldvig");
         String client = browser.page.url().replaceAll(".*/clients/([^/?]+).*", "$1");
         LocalDate today = LocalDate.now(ZoneOffset.UTC);
         String clearance = "{\"purpose\":\"CUFFS\",\"givenBy\":\"Dr. Made Up\",\"givenOn\":\"" + today.minusDays(2)
                 + "\",\"expiresOn\":\"" + today.plusDays(90) + "\",\"conditions\":\"\"}";
         browser.send("PUT", "/api/clients/" + client + "/clearances/" + UUID.randomUUID(), clearance);
+        // Everything that stands against cuffs has to have been asked.
+        browser.send(
+                "PUT",
+                "/api/clients/" + client + "/screens/" + UUID.randomUUID(),
+                clearScreen(browser.get("/api/screening/questions")));
+    }
+
+    /** The room buys cuffs. */
+    private static void bringCuffs(Browser browser) {
+        for (JsonNode place : browser.get("/api/places")) {
+            String path = "/api/places/" + place.get("id").asText();
+            ObjectNode kept = (ObjectNode) browser.get(path);
+            ObjectNode fixtures = kept.withObject("/equipment/fixtures");
+            for (String list : List.of("benchNotchesDeg", "anchorHeightsM")) {
+                fixtures.withArray("/" + list);
+            }
+            fixtures.put("restrictionCuffs", true);
+            kept.remove(List.of("id", "loads"));
+            browser.send("PUT", path, kept.toString());
+        }
+    }
+
+    private static String clearScreen(JsonNode questions) {
+        ObjectNode screen = JsonNodeFactory.instance.objectNode();
+        ObjectNode flags = screen.putObject("flags");
+        for (String list : List.of("gates", "flags")) {
+            questions
+                    .get(list)
+                    .forEach(q -> flags.putObject(q.get("id").asText()).put("present", false));
+        }
+        ObjectNode cautions = screen.putObject("cautions");
+        for (String list : List.of("cautions", "cuffQuestions")) {
+            questions.get(list).forEach(q -> cautions.put(q.get("id").asText(), false));
+        }
+        screen.putObject("readiness")
+                .put("regularlyActive", true)
+                .put("knownDisease", false)
+                .put("symptoms", false);
+        screen.putObject("pressure")
+                .put("concern", false)
+                .putArray("readings")
+                .addObject()
+                .put("systolic", 124)
+                .put("diastolic", 76)
+                .put("pulse", 68)
+                .put("newlyIrregular", false);
+        screen.putObject("details");
+        screen.putArray("soreSites");
+        screen.putArray("checks");
+        screen.putArray("clearances");
+        return screen.toString();
     }
 
     @Test
@@ -45,6 +99,7 @@ class FloorClockTest {
         try (Browser browser = DemoRoom.own().browser()) {
             browser.signIn();
             clearForCuffs(browser);
+            bringCuffs(browser);
             for (String method : METHODS) {
                 compose(browser, method);
                 String session = plan(browser);

@@ -1,6 +1,7 @@
 package kinesia.core.screening;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import kinesia.core.reason.Reason;
@@ -37,20 +38,11 @@ final class CuffRules {
                             "We do not use cuffs."));
             return;
         }
+        List<String> unasked = new ArrayList<>();
         for (CuffQuestion question : questions.cuffQuestions()) {
             Boolean answer = work.answers().cautions().get(question.id());
             if (answer == null) {
-                // Only the cuffs wait for the answer; everything else may go on without it.
-                forbid(
-                        work,
-                        Reason.of(
-                                        NOT_ASKED,
-                                        Tag.PUB,
-                                        "every contraindication asked",
-                                        "Cleared for cuffs, but not asked yet: " + question.ask()
-                                                + ". No restriction cuffs until a screen has the answer.",
-                                        "Before cuffs there are a few questions left.")
-                                .with("not asked", question.ask()));
+                unasked.add(question.ask());
             } else if (answer) {
                 forbid(
                         work,
@@ -62,6 +54,19 @@ final class CuffRules {
                                         "With that, cuffs are not for you.")
                                 .with("answer", "yes"));
             }
+        }
+        if (!unasked.isEmpty()) {
+            // Only the cuffs wait for the answers; everything else may go on without them.
+            forbid(
+                    work,
+                    Reason.of(
+                                    NOT_ASKED,
+                                    Tag.PUB,
+                                    "every contraindication asked",
+                                    "Cleared for cuffs, but not asked yet: " + String.join("; ", unasked)
+                                            + ". No restriction cuffs until a screen has the answers.",
+                                    "Before cuffs there are a few questions left.")
+                            .with("not asked", unasked.size()));
         }
         Optional<Reading> last = work.answers().pressure().lastPressure();
         if (last.isEmpty()) {

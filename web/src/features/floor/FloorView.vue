@@ -9,21 +9,21 @@ import BetweenRounds from './BetweenRounds.vue'
 import CuffClock from './CuffClock.vue'
 import EasierPanel from './EasierPanel.vue'
 import EndCard from './EndCard.vue'
-import FaultChips from './FaultChips.vue'
 import HurtPanel, { type Hurt } from './HurtPanel.vue'
 import OpenSessions from './OpenSessions.vue'
 import RestOfVisit from './RestOfVisit.vue'
 import RestRing from './RestRing.vue'
 import SetNumbers from './SetNumbers.vue'
-import SetUpMemory from './SetUpMemory.vue'
+import SetWords from './SetWords.vue'
 import { keepAwake, nextSignal, signal } from './signals'
-import { aim, begins, clocked, isDone, roundOver, type Step } from './steps'
+import { aim, begins, clocked, roundOver } from './steps'
 import StepClock from './StepClock.vue'
 import StopPanel from './StopPanel.vue'
 import ThumbBand from './ThumbBand.vue'
 import TryBoth from './TryBoth.vue'
 import { useFloor } from './useFloor'
-import { useRest } from './useRest'
+import { useFloorKeys } from './useFloorKeys'
+import { usePain } from './usePain'
 import WarmUpCard from './WarmUpCard.vue'
 
 const props = defineProps<{ id: string }>()
@@ -54,45 +54,12 @@ function otherHand() {
   leftHanded.value = !leftHanded.value
   localStorage.setItem('kinesia.hand', leftHanded.value ? 'left' : 'right')
 }
-// The last set that hurt, until it is gone on from.
-const hurt = ref<{ said: Hurt; at: Step; kg: number } | null>(null)
-// What was changed for pain in this visit, by exercise.
-const changedKey = `kinesia.changed.${props.id}`
-const changed = ref<Record<string, string>>(JSON.parse(sessionStorage.getItem(changedKey) ?? '{}'))
+const pain = usePain(props.id, floor)
+const { hurt, changed, easierWay, other, rest } = pain
 function hurts(said: Hurt) {
-  const at = step.value!
-  hurt.value = { said, at, kg: load.value.kg }
   panel.value = null
-  floor.log(said.pain, said.site, said.side, undefined, said.kind)
+  pain.felt(said)
 }
-// The server says whether an easier way is worth looking for; without a connection nobody waits for it.
-// An answer that comes when the next set is already done opens nothing over it.
-const easierWay = computed(() => {
-  const at = hurt.value?.at
-  return at && isDone(at, floor.done.value.slice(-1)) && floor.adviceOf(at)?.easier
-})
-// What the pain changes in the rest of the visit, once the exercise itself is settled.
-const rest = useRest(props.id, floor.refresh)
-function settled(ends: boolean) {
-  const { said, at } = hurt.value!
-  hurt.value = null
-  void rest.ask({ exerciseKey: at.slot.exerciseKey, site: said.site, side: said.side, pain: said.pain, ends })
-}
-const ended = () => floor.adviceOf(hurt.value!.at)?.next === 'END_EXERCISE'
-function leaveOut() {
-  const { said, at } = hurt.value!
-  floor.leaveOut(at.slot.exerciseKey, `pain of ${said.pain} at the ${words(said.side)} ${words(said.site)}`)
-  settled(true)
-}
-function easier(change: string) {
-  const { exerciseKey, name } = hurt.value!.at.slot
-  changed.value = { ...changed.value, [exerciseKey]: change }
-  sessionStorage.setItem(changedKey, JSON.stringify(changed.value))
-  floor.note(`${name}, for the ${words(hurt.value!.said.site)}: ${change}`)
-  settled(ended())
-}
-// The other of two that are tried side by side.
-const other = ref<string>()
 // Exact load, repetitions and effort are open.
 const exact = ref(false)
 watch(floor.inFront, () => (exact.value = false))
@@ -149,37 +116,21 @@ function saying(word: string) {
   const said = saids.value.find((s) => s.word === word)
   if (said) floor.log(0, undefined, undefined, said.effort)
 }
-const keys: Record<string, () => unknown> = {
-  // A trial set finds its load by what is said of it, so it is not logged without a word.
-  Enter: () => (effort.value !== undefined || !step.value?.slot.trial) && floor.log(),
-  e: () => saying('EASY'),
-  r: () => saying('RIGHT'),
-  d: () => saying('HARD'),
-  ArrowUp: () => (reps.value = Math.min(60, reps.value + 1)),
-  ArrowDown: () => (reps.value = Math.max(0, reps.value - 1)),
-  ArrowRight: () => floor.moreLoad(1),
-  ArrowLeft: () => floor.moreLoad(-1),
-  h: () => (panel.value = 'hurt'),
-  u: () => floor.undo(),
-}
-function onKey(e: KeyboardEvent) {
-  const asked = panel.value || easierWay.value || rest.changes.value || round.value || cuffsOff.value || other.value
-  const busy = asked || warming.value || !step.value || over.value || held.value
-  const onControl = e.target instanceof HTMLElement && e.target.closest('button, a, input')
-  if (busy || (e.key === 'Enter' && onControl) || e.ctrlKey || e.metaKey || e.altKey) return
-  const action = keys[e.key]
-  if (action) {
-    e.preventDefault()
-    action()
-  } else if (/^[4-9]$/.test(e.key)) effort.value = Number(e.key)
-}
+const asked = computed(
+  () => panel.value || easierWay.value || rest.changes.value || round.value || cuffsOff.value || other.value,
+)
+const keys = useFloorKeys(floor, {
+  saying,
+  hurts: () => (panel.value = 'hurt'),
+  busy: () => !!asked.value || warming.value || !step.value || !!over.value || held.value,
+})
 let letSleep = () => {}
 onMounted(() => {
-  window.addEventListener('keydown', onKey)
+  window.addEventListener('keydown', keys)
   letSleep = keepAwake()
 })
 onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
+  window.removeEventListener('keydown', keys)
   letSleep()
 })
 </script>
@@ -251,10 +202,10 @@ onBeforeUnmount(() => {
       :site="hurt.said.site"
       :moment="hurt.said.moment"
       :units="session.units"
-      :ended="ended()"
-      @use="easier"
-      @leave="settled(ended())"
-      @leave-out="leaveOut"
+      :ended="pain.ended()"
+      @use="pain.easier"
+      @leave="pain.settled(pain.ended())"
+      @leave-out="pain.leaveOut"
       @try-both="other = $event"
     />
     <RestOfVisit
@@ -323,27 +274,13 @@ onBeforeUnmount(() => {
             :name="step.slot.name"
           />
         </div>
-        <div class="words">
-          <p v-if="step.slot.manner?.loweringOnly" class="cue">
-            Lowering only: up with both arms or with help, down with the working arm.
-          </p>
-          <p v-if="step.slot.manner?.note" class="cue">{{ step.slot.manner.note }}</p>
-          <p class="cue">{{ guide.cues.join('. ') }}. {{ guide.landmark }}.</p>
-          <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
-          <FaultChips v-model="faults" :faults="guide.faults" />
-          <SetUpMemory
-            :client-id="session.clientId"
-            :exercise-key="step.slot.exerciseKey"
-            :remembered="guide.remembered"
-            @kept="floor.remembered(step.slot.exerciseKey, $event)"
-          />
-          <p v-if="guide.up" class="updown">
-            <b>Up:</b>
-            {{ guide.up }}.
-            <b>Down:</b>
-            {{ guide.down }}.
-          </p>
-        </div>
+        <SetWords
+          v-model:faults="faults"
+          :client-id="session.clientId"
+          :slot-of="step.slot"
+          :guide="guide"
+          @kept="floor.remembered(step.slot.exerciseKey, $event)"
+        />
       </section>
       <ThumbBand
         :said="saids"

@@ -107,7 +107,7 @@ const EFFORTS = [4, 5, 6, 7, 8, 9, 10]
 }
 /* Bands have names, which are longer than weights. */
 .value strong.long {
-  font-size: clamp(2rem, 3.8vw, 3.2rem);
+  font-size: clamp(3rem, 3.8vw, 3.2rem);
 }
 .value small {
   color: var(--quiet);
@@ -150,7 +150,8 @@ const EFFORTS = [4, 5, 6, 7, 8, 9, 10]
     font-size: 3.4rem;
   }
   .value strong.long {
-    font-size: 1.7rem;
+    font-size: 3rem;
+    line-height: 1;
   }
   .exact .value {
     min-width: 9rem;
@@ -161,7 +162,7 @@ const EFFORTS = [4, 5, 6, 7, 8, 9, 10]
   .effort {
     justify-content: space-between;
   }
-  .effort .quiet:last-child {
+  .effort .quiet {
     display: none;
   }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionView } from '@/shared/api/types'
-import { clocked, endsRound, nextStep, startOf, stepsOf } from './steps'
+import { clocked, endsRound, nextStep, roundOver, startOf, stepsOf } from './steps'
 
 const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 'TOGETHER') => ({
   exerciseKey,
@@ -85,5 +85,16 @@ describe('the order of the floor', () => {
     expect(timed(30, 0, 'LEFT')).toBe(15)
     expect(timed(0, 10)).toBe(10)
     expect(timed(0, 1)).toBe(0)
+  })
+  it('stands between the rounds of a circuit until the next one has begun', () => {
+    const circuit = session('2026-03-02')
+    circuit.plan.units[0]!.layout = 'CIRCUIT'
+    circuit.plan.units[0]!.slots = [slot('press', 2), slot('curl', 2)] as never
+    const steps = stepsOf(circuit)
+    const done = (n: number) => steps.slice(0, n).map((s) => ({ ...s.slot, setNumber: s.setNumber, pain: 0 }))
+    const over = (n: number) => roundOver(nextStep(steps, done(n), {}), steps, done(n))
+    expect([0, 1, 3, 4].map(over)).toEqual([undefined, undefined, undefined, undefined])
+    expect(over(2)).toEqual({ letter: 'A', round: 1 })
+    expect(roundOver(stepsOf(session('2026-03-02'))[3], steps, done(2))).toBeUndefined()
   })
 })

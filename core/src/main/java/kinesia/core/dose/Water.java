@@ -28,7 +28,7 @@ public final class Water {
                         "6 to 8 fl oz (180 to 240 ml) for each 15 minutes",
                         "Water: " + low + " to " + high + " ml over these " + minutes
                                 + " minutes, a few mouthfuls at a time.",
-                        "A few mouthfuls whenever we rest.")
+                        "A few mouthfuls of water whenever we rest.")
                 .with("minutes", minutes));
     }
 }

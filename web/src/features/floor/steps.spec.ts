@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionView } from '@/shared/api/types'
-import { clocked, endsRound, nextStep, roundOver, startOf, stepsOf } from './steps'
+import { clocked, endsRound, nextStep, pauseAfter, roundOver, startOf, stepsOf } from './steps'
 
 const slot = (exerciseKey: string, sets: number, arms: 'TOGETHER' | 'IN_TURN' = 'TOGETHER') => ({
   exerciseKey,
@@ -15,7 +15,15 @@ const session = (visitOn: string) =>
     guides: [],
     plan: {
       restSeconds: 90,
-      units: [{ letter: 'A', layout: 'PAIRS', restSeconds: 75, slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')] }],
+      units: [
+        {
+          letter: 'A',
+          layout: 'PAIRS',
+          restSeconds: 75,
+          changeOverSeconds: 8,
+          slots: [slot('press', 2), slot('curl', 1, 'IN_TURN')],
+        },
+      ],
     },
   }) as unknown as SessionView
 
@@ -96,5 +104,12 @@ describe('the order of the floor', () => {
     expect([0, 1, 3, 4].map(over)).toEqual([undefined, undefined, undefined, undefined])
     expect(over(2)).toEqual({ letter: 'A', round: 1 })
     expect(roundOver(stepsOf(session('2026-03-02'))[3], steps, done(2))).toBeUndefined()
+  })
+  it('waits for the change-over within a round, for the rest after it, and not before the other arm', () => {
+    const steps = stepsOf(session('2026-03-02'))
+    const done = (n: number) =>
+      steps.slice(0, n).map((s) => ({ ...s.slot, side: s.side, setNumber: s.setNumber, pain: 0 }))
+    const after = (n: number) => pauseAfter(steps[n - 1]!, nextStep(steps, done(n), {}), steps, done(n))
+    expect([1, 2, 3, 4].map(after)).toEqual([8, 0, 75, 0])
   })
 })

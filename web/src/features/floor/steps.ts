@@ -11,6 +11,8 @@ export interface Step {
   circuit: boolean
   /** Seconds of rest after the round. */
   restSeconds: number
+  /** Seconds from one exercise to the next within a round. */
+  changeOverSeconds: number
   setNumber: number
   side?: Side
 }
@@ -30,6 +32,7 @@ export function stepsOf(session: SessionView): Step[] {
             letter: unit.letter,
             circuit: unit.layout === 'CIRCUIT',
             restSeconds: unit.restSeconds,
+            changeOverSeconds: unit.changeOverSeconds,
             setNumber: round,
             side,
           })
@@ -105,6 +108,13 @@ export function roundOver(next: Step | undefined, steps: Step[], done: Done[]): 
 export interface Round {
   letter: string
   round: number
+}
+
+/** Seconds that are waited after the step: the rest after its round, the change-over within one, none before the other arm. */
+export function pauseAfter(step: Step, next: Step | undefined, steps: Step[], done: Done[]): number {
+  if (!next) return 0
+  if (endsRound(step, steps, done)) return step.restSeconds
+  return next.slot.exerciseKey === step.slot.exerciseKey ? 0 : step.changeOverSeconds
 }
 
 /** What the next set starts from: the server's advice where there is one, else the plan. */

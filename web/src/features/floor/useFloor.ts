@@ -6,7 +6,7 @@ import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { add, flush, onHeard, queue, stopNow, type Waiting } from './queue'
 import { looking } from './open'
-import { about, endsRound, nextStep, startOf, stepsOf, type Done, type Step } from './steps'
+import { about, nextStep, pauseAfter, startOf, stepsOf, type Done, type Step } from './steps'
 
 // Two presses closer together than this are one press that slipped.
 const SLIP_MS = 700
@@ -153,9 +153,8 @@ export function useFloor(id: string) {
     add({ kind: 'set', sessionId: id, id: setId, body, words: inWords(at.slot.name, body), who: who() })
     lastAdvice.value = null
     done.value = [...done.value, { ...body, setId }]
-    restSeconds.value = at.restSeconds
-    const rests = endsRound(at, steps.value, done.value) && step.value
-    restEnds.value = rests ? Date.now() + at.restSeconds * 1000 : null
+    restSeconds.value = pauseAfter(at, step.value, steps.value, done.value)
+    restEnds.value = restSeconds.value ? Date.now() + restSeconds.value * 1000 : null
     void flush()
   }
 

@@ -260,7 +260,9 @@ onBeforeUnmount(() => {
         </div>
         <div class="clock">
           <RestRing :ends="restEnds" :total="restSeconds" />
-          <p class="advice" aria-live="polite">{{ sentence || `${guide.breathing}.` }}</p>
+          <p class="advice" aria-live="polite">
+            {{ sentence || `${guide.breathing}. When it slows by itself, the set is over.` }}
+          </p>
           <p v-if="following" class="then">
             Then {{ following.slot.name }}{{ following.side ? `, ${words(following.side)} arm` : '' }},
             {{ loadText(following.slot.load, session.units) }}
@@ -279,6 +281,7 @@ onBeforeUnmount(() => {
           :client-id="session.clientId"
           :slot-of="step.slot"
           :guide="guide"
+          :first="step.setNumber === 1"
           @kept="floor.remembered(step.slot.exerciseKey, $event)"
         />
       </section>

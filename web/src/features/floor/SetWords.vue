@@ -4,7 +4,7 @@ import FaultChips from './FaultChips.vue'
 import SetUpMemory from './SetUpMemory.vue'
 
 /** Beside the set in front: cues, the one danger line, faults as chips, this client's set-up, and the way up and down. */
-defineProps<{ clientId: string; slotOf: Slot; guide: SlotGuide }>()
+defineProps<{ clientId: string; slotOf: Slot; guide: SlotGuide; first: boolean }>()
 const emit = defineEmits<{ kept: [view: SetUpView] }>()
 const faults = defineModel<string[]>('faults', { required: true })
 </script>
@@ -12,6 +12,7 @@ const faults = defineModel<string[]>('faults', { required: true })
 <template>
   <div class="words">
     <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>
+    <p v-if="first && guide.firstPull" class="before">{{ guide.firstPull }}</p>
     <p v-if="slotOf.manner?.loweringOnly" class="cue">
       Lowering only: up with both arms or with help, down with the working arm.
     </p>
@@ -42,6 +43,11 @@ const faults = defineModel<string[]>('faults', { required: true })
   border-left: 5px solid var(--ease);
   padding-left: 0.6rem;
   font-weight: 650;
+  margin-bottom: 0.3rem;
+}
+.before {
+  border-left: 5px solid var(--tide);
+  padding-left: 0.6rem;
   margin-bottom: 0.3rem;
 }
 .updown {

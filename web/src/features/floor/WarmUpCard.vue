@@ -88,6 +88,9 @@ const name = computed(() => slot.value?.name ?? '')
     <StepClock v-if="!step.reps" :name="`${session.id}.warm.${at}`" :seconds="step.seconds" over="Warm-up step done" />
     <p v-else class="big">{{ warmUpDose(step, session.units) }}</p>
     <p class="quiet">{{ inUnits(step.reason.plain, session.units) }}</p>
+    <template v-if="at === 0">
+      <p v-for="note in session.plan.notes" :key="note.ruleId + note.exact">{{ inUnits(note.exact, session.units) }}</p>
+    </template>
     <PainScale
       v-for="p in places"
       :key="key(p)"

@@ -21,6 +21,7 @@ import kinesia.core.dose.Water;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
+import kinesia.core.exercise.FirstPull;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
@@ -80,6 +81,7 @@ class SessionViews {
      * What the floor and plan screens need of one slot beyond the plan.
      *
      * @param own whether it is the room's own variation
+     * @param firstPull what is looked at before the first set; null where no band is pulled
      * @param said what each word of effort stands for, and {@code saidOf} for an arm with an aim of its own
      * @param begins the arm that begins each set; empty where both work together
      */
@@ -92,6 +94,7 @@ class SessionViews {
             String up,
             String down,
             String danger,
+            @Nullable String firstPull,
             List<SaidEffort> said,
             Map<Side, List<SaidEffort>> saidOf,
             List<Side> begins,
@@ -285,6 +288,7 @@ class SessionViews {
                             exercise.guidance().up(),
                             exercise.guidance().down(),
                             exercise.guidance().danger(),
+                            FirstPull.check(exercise).orElse(null),
                             SaidEffort.after(slot.targetEffort(), slot.trial()),
                             slot.sides().keySet().stream()
                                     .collect(Collectors.toMap(

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Plan, SlotGuide } from './api/types'
 import { inUnits } from './format'
+import { setUpLine } from './setUp'
 import { armsOf, rounds, slotLoad, slotReps, unitTitle } from './unit'
 import MovingFigure from './MovingFigure.vue'
 import { units } from './units'
@@ -72,6 +73,10 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             </dd>
             <dt>tempo</dt>
             <dd>{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</dd>
+            <template v-if="setUpLine(guide(s.exerciseKey)?.remembered?.setUp)">
+              <dt>set up</dt>
+              <dd>{{ setUpLine(guide(s.exerciseKey)?.remembered?.setUp) }}</dd>
+            </template>
             <template v-if="s.manner?.loweringOnly">
               <dt>how</dt>
               <dd>lowering only</dd>

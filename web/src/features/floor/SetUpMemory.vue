@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { SetUp, SetUpView } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { setUpLine } from '@/shared/setUp'
 import { useCall } from '@/shared/useCall'
 
 /** How was this set up last time? Shown beside the set, changed in one press and remembered for the next. */
@@ -29,12 +30,7 @@ watch(
   },
   { immediate: true },
 )
-const line = computed(() =>
-  fields
-    .filter((f) => props.remembered?.setUp[f.key])
-    .map((f) => (f.key === 'cue' ? `“${props.remembered!.setUp.cue}”` : props.remembered!.setUp[f.key]))
-    .join(', '),
-)
+const line = computed(() => setUpLine(props.remembered?.setUp))
 async function keep() {
   const path = { clientId: props.clientId, exerciseKey: props.exerciseKey }
   const body = { setUp: now.value, version: props.remembered?.version }

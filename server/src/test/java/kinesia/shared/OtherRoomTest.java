@@ -130,6 +130,12 @@ class OtherRoomTest {
                 json("{'exerciseKey': 'seated-curl', 'setNumber': 1,"
                         + " 'load': {'kg': 1, 'label': '1 kg'}, 'reps': 10, 'pain': 0, 'faults': []}"));
         bodies.put("put /api/sessions/{id}/notes/{noteId}", json("{'text': 'x'}"));
+        for (String verb : List.of("post", "put")) {
+            bodies.put(
+                    verb + " /api/sessions/{id}/rest",
+                    json("{'exerciseKey': 'seated-curl', 'site': 'WRIST', 'side': 'LEFT', 'pain': 4, 'ends': false}"));
+        }
+        bodies.put("post /api/sessions/{id}/rounds", json("{'unit': 'A', 'round': 1, 'pulse': 100}"));
         bodies.put("post /api/sessions/{id}/easy-sets", json("{'site': 'WRIST', 'side': 'LEFT', 'pains': [1]}"));
         bodies.put("put /api/clients/{clientId}/set-ups/{exerciseKey}", json("{'setUp': {'cue': 'tall'}}"));
         bodies.put(

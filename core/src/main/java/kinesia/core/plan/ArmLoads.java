@@ -43,7 +43,7 @@ record ArmLoads(StartLoad shared, Map<Side, StartLoad> each, boolean counted) {
                         side,
                         new Plan.SideDose(
                                 arm.exercise().movement(),
-                                arm.reps(),
+                                counted && !differ() ? c.reps() : arm.reps(),
                                 load(side).load(),
                                 arm.effort())));
         return sides;

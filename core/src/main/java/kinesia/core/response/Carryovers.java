@@ -24,6 +24,10 @@ import org.jspecify.annotations.Nullable;
  * and a sore place holds the arm it is on and no other; what the arms share is the weaker one's.
  */
 final class Carryovers {
+    private static final Comparator<Optional<SiteSignal>> WORST_FIRST = Comparator.comparing(
+                    (Optional<SiteSignal> s) -> s.map(SiteSignal::signal).orElse(Signal.GO))
+            .reversed();
+
     private final NextVisit.Visit visit;
     private final List<SessionRecord> sessions;
     private final List<Map<Place, SiteSignal>> signals;
@@ -83,15 +87,11 @@ final class Carryovers {
         return shared(weaker, arms);
     }
 
-    private static final Comparator<Optional<SiteSignal>> WORST_FIRST = Comparator.comparing(
-                    (Optional<SiteSignal> s) -> s.map(SiteSignal::signal).orElse(Signal.GO))
-            .reversed();
-
     /** The weaker arm's, with what both arms share made to suit both. */
     private static Carryover shared(Carryover weaker, Map<Side, Carryover> arms) {
         List<Carryover> each = List.copyOf(arms.values());
-        boolean alike = each.stream()
-                .allMatch(c -> c.load().equals(weaker.load()) && c.reps().equals(weaker.reps()));
+        // Of one load the weaker arm sets the count.
+        boolean alike = each.stream().allMatch(c -> c.load().equals(weaker.load()));
         return new Carryover(
                 weaker.exerciseKey(),
                 weaker.load(),

@@ -40,7 +40,16 @@ class CarryoversTest {
     private static final Equipment ROOM = new Equipment(
             List.of(4.0, 4.25, 4.5), null, null, null, null, List.of(), Set.of("chair", "flat bench"), List.of());
 
+    private static SessionRecord session(LocalDate on, int left, int right, double leftKg, double rightKg) {
+        return session(on, left, right, leftKg, rightKg, List.of());
+    }
+
     private static SessionRecord session(LocalDate on, int left, int right, double rightKg, List<SoreSite> sore) {
+        return session(on, left, right, 4, rightKg, sore);
+    }
+
+    private static SessionRecord session(
+            LocalDate on, int left, int right, double leftKg, double rightKg, List<SoreSite> sore) {
         Slot slot = new Slot(
                 CURL.key(),
                 CURL.name(),
@@ -66,7 +75,7 @@ class CarryoversTest {
                 List.of());
         List<LoggedSet> sets = new ArrayList<>();
         for (int n = 1; n <= 2; n++) {
-            sets.add(set(on, Side.LEFT, n, 4, left));
+            sets.add(set(on, Side.LEFT, n, leftKg, left));
             sets.add(set(on, Side.RIGHT, n, rightKg, right));
         }
         // Nobody has answered for the morning.
@@ -122,5 +131,10 @@ class CarryoversTest {
         Carryover same = after(List.of(), session(DAY, 7, 12, 4, List.of()));
         assertThat(same.arms()).isEmpty();
         assertThat(same.reason().ruleId()).isEqualTo("LOAD-too-hard");
+        // The heaviest there is: the right arm alone has earned a repetition more, and waits for the left.
+        Carryover bridged =
+                after(List.of(), session(DAY, 10, 12, 4.5, 4.5), session(DAY.plusDays(3), 10, 12, 4.5, 4.5));
+        assertThat(bridged.arms()).isEmpty();
+        assertThat(bridged.reps().high()).isEqualTo(12);
     }
 }

@@ -14,6 +14,7 @@ import kinesia.client.ClientDetails;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
@@ -162,7 +163,7 @@ public class VisitPlanner {
             Composition composition) {}
 
     /** What hurt in a set of an exercise, and whether that ends it. */
-    record HurtIn(String exerciseKey, SessionRecord.Place place, PainScore pain, boolean ends) {}
+    record HurtIn(String exerciseKey, Place place, PainScore pain, boolean ends) {}
 
     /** The rest of a visit under way in which a place has hurt; empty where nothing has to change. */
     Optional<RestOfVisit.Rest> rest(Booked visit, Plan plan, Set<String> begun, HurtIn hurt) {
@@ -293,7 +294,7 @@ public class VisitPlanner {
             ClientDays.Days days,
             Standing standing,
             List<SessionRecord> records,
-            List<Map<SessionRecord.Place, SiteSignal>> signals,
+            List<Map<Place, SiteSignal>> signals,
             LocalDate today,
             Catalogue catalogue) {
         return NextVisit.firstDay(

@@ -27,6 +27,7 @@ import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
@@ -161,7 +162,7 @@ class DecideController {
 
     /** A place, and what is said of it. */
     record PlaceSaid(Site site, Side side, Reason reason) {
-        private static List<PlaceSaid> of(Map<SessionRecord.Place, Reason> places) {
+        private static List<PlaceSaid> of(Map<Place, Reason> places) {
             return places.entrySet().stream()
                     .map(e -> new PlaceSaid(e.getKey().site(), e.getKey().side(), e.getValue()))
                     .toList();

@@ -12,6 +12,7 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.exercise.Place;
 import kinesia.core.response.NextVisit;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.Signal;
@@ -146,7 +147,7 @@ class StrandController {
                         .collect(Collectors.toMap(SetLogs.Count::getSessionId, SetLogs.Count::getSets));
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
-        List<Map<SessionRecord.Place, SiteSignal>> signals = SignalRules.judge(records);
+        List<Map<Place, SiteSignal>> signals = SignalRules.judge(records);
         List<StrandItem> items = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             SessionHistory.Entry entry = entries.get(i);

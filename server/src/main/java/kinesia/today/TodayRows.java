@@ -19,6 +19,7 @@ import kinesia.account.Rooms;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Place;
 import kinesia.core.response.NextAction;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
@@ -220,7 +221,7 @@ class TodayRows {
         List<SessionRecord> records =
                 entries.stream().map(SessionHistory.Entry::record).toList();
         SessionHistory.Entry last = entries.isEmpty() ? null : entries.get(entries.size() - 1);
-        List<Map<SessionRecord.Place, SiteSignal>> judged = SignalRules.judge(records);
+        List<Map<Place, SiteSignal>> judged = SignalRules.judge(records);
         Collection<SiteSignal> signals =
                 judged.isEmpty() ? List.of() : judged.get(judged.size() - 1).values();
         boolean morningDue = last != null && last.record().isMorningDue(today);

@@ -2,11 +2,13 @@ package kinesia.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.PlanRequest.StressBudget;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One budget for the whole arm: what each sore place may take at a visit, after everything else that loads it this week has
@@ -43,18 +45,21 @@ public final class ArmBudget {
      * Budgets for one visit.
      *
      * @param done at each place in the last seven days
+     * @param learned what the places take, where that is known
      */
-    public static List<StressBudget> of(List<SoreSite> sore, TrainingWeek trains, Done done) {
+    public static List<StressBudget> of(List<SoreSite> sore, TrainingWeek trains, Done done, Learned learned) {
         List<StressBudget> budgets = new ArrayList<>();
         for (SoreSite site : sore) {
-            double week = weekly(site);
+            Optional<Learned.Week> own = learned.week(site.place());
+            double week = own.map(Learned.Week::dose).orElseGet(() -> weekly(site));
             double other = week
                     * (HEAVY_DAY_SHARE * trains.heavyDays().size() + (trains.alsoTrains() ? OTHER_TRAINING_SHARE : 0));
             double had = done.at(site);
             double left = Math.max(0, week - other - had);
             double share = Math.max(0, week - other) / trains.visits();
             double most = Math.max(share * LEAST_OF_A_SHARE, Math.min(left, share * MOST_OF_A_SHARE));
-            budgets.add(new StressBudget(site.site(), site.side(), most, reason(site, week, other, had, most)));
+            budgets.add(new StressBudget(
+                    site.site(), site.side(), most, reason(site, own.orElse(null), week, other, had, most)));
         }
         return budgets;
     }
@@ -64,7 +69,8 @@ public final class ArmBudget {
         return weekly(other) / weekly(now);
     }
 
-    private static double weekly(SoreSite site) {
+    /** What a place with the usual pain of {@code site} takes in a week before its own tolerance is known. */
+    public static double weekly(SoreSite site) {
         int usual = site.usual().value();
         return usual >= HIGH_FROM ? HIGH_WEEK : usual >= MODERATE_FROM ? MODERATE_WEEK : QUIET_WEEK;
     }
@@ -78,12 +84,17 @@ public final class ArmBudget {
         };
     }
 
-    private static Reason reason(SoreSite site, double week, double other, double had, double most) {
+    private static Reason reason(
+            SoreSite site, Learned.@Nullable Week own, double week, double other, double had, double most) {
         return Reason.of(
-                        "BUDGET-site",
+                        own == null ? "BUDGET-site" : "BUDGET-learned",
                         Tag.HOUSE,
-                        Numbers.plain(week, 0) + " a week at this usual pain, before its own tolerance is known",
-                        "The " + site.words() + " may take in a week what " + Numbers.plain(week, 0)
+                        Numbers.plain(week, 0)
+                                + (own == null
+                                        ? " a week at this usual pain, before its own tolerance is known"
+                                        : " a week, as its own mornings say"),
+                        (own == null ? "" : own.reason().exact() + " ")
+                                + "The " + site.words() + " may take in a week what " + Numbers.plain(week, 0)
                                 + " repetitions of "
                                 + reference(site.site()) + " ask of it; heavy days and other training take "
                                 + Numbers.plain(other, 0) + " of them, the last seven days took "

@@ -48,6 +48,7 @@ public final class Atlas {
      * @param workingLoadsKg the load last used, by exercise key
      * @param equipment null to leave equipment out of it
      * @param longLength count load at long muscle length a little more (contested)
+     * @param learned what the client's joints taught so far
      */
     public record Asked(
             Person person,
@@ -57,7 +58,21 @@ public final class Atlas {
             List<SoreSite> soreSites,
             @Nullable Equipment equipment,
             List<String> dislikes,
-            boolean longLength) {
+            boolean longLength,
+            Learned learned) {
+        /** One whose joints taught nothing yet. */
+        public Asked(
+                Person person,
+                ElbowStrength strength,
+                Map<String, Double> workingLoadsKg,
+                List<Limit> limits,
+                List<SoreSite> soreSites,
+                @Nullable Equipment equipment,
+                List<String> dislikes,
+                boolean longLength) {
+            this(person, strength, workingLoadsKg, limits, soreSites, equipment, dislikes, longLength, Learned.NONE);
+        }
+
         public Asked {
             workingLoadsKg = Map.copyOf(workingLoadsKg);
             limits = List.copyOf(limits);
@@ -146,7 +161,7 @@ public final class Atlas {
         this.model = model;
         this.asked = asked;
         this.scale = model.stressScale(asked.body(), asked.strength());
-        this.worth = Worth.of(asked.person().age(), asked.person().story().isNew(), asked.soreSites());
+        this.worth = Worth.of(asked.person().age(), asked.person().story().isNew(), asked.soreSites(), asked.learned());
     }
 
     /**
@@ -313,7 +328,7 @@ public final class Atlas {
         Map<Site, Double> stress = scale.of(curve, ranged);
         double given = Worth.given(stimulus);
         Map<Site, Double> supporting = scale.supporting(full);
-        double cost = worth.cost(stress, supporting, BOTH_ARMS);
+        double cost = worth.cost(full.key(), stress, supporting, BOTH_ARMS);
         double most = most(full);
         double otherwise = Math.min(most, given - cost);
         double valued = !full.role().trainsTheArm()
@@ -363,7 +378,7 @@ public final class Atlas {
                             + " move: it gives the elbow's muscles no set, so it is not ranked here.",
                     "This one is there to prepare or to accompany.");
         }
-        double atSore = worth.atSorePlaces(stress, supporting, BOTH_ARMS).values().stream()
+        double atSore = worth.atSorePlaces(exercise.key(), stress, supporting, BOTH_ARMS).values().stream()
                 .mapToDouble(v -> v)
                 .sum();
         String parts = asked.soreSites().stream()

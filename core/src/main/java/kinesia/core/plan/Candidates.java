@@ -54,7 +54,7 @@ final class Candidates {
         this.request = request;
         this.suitabilities = suitabilities;
         this.first = first;
-        this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
+        this.worth = Worth.of(request);
         for (Exercise exercise : model.catalogue().all()) {
             boolean offered = (byHand && exercise.role() != Role.WARM_UP && exercise.role() != Role.COOL_DOWN)
                     || exercise.role() == Role.MAIN

@@ -44,7 +44,7 @@ final class CareWork {
         this.model = model;
         this.suitabilities = suitabilities;
         this.request = request;
-        this.worth = Worth.of(request.age(), request.newToTraining(), request.soreSites());
+        this.worth = Worth.of(request);
     }
 
     /**
@@ -59,7 +59,7 @@ final class CareWork {
         for (PlanRequest.StressBudget budget : request.stressBudgets()) {
             double had = work.stream()
                     .flatMap(u -> u.slots().stream())
-                    .mapToDouble(s -> StressDose.of(s, budget.site()))
+                    .mapToDouble(s -> request.learned().dose(s, budget.place()))
                     .sum();
             room.put(budget, budget.most() - had);
         }
@@ -83,10 +83,11 @@ final class CareWork {
                 Slot slot = unit.slots().get(0);
                 if (time <= left
                         && room.entrySet().stream()
-                                .allMatch(r -> StressDose.of(slot, r.getKey().site()) <= r.getValue())) {
+                                .allMatch(r ->
+                                        request.learned().dose(slot, r.getKey().place()) <= r.getValue())) {
                     left -= time;
                     movements.add(exercise.movementFamily());
-                    room.replaceAll((budget, rest) -> rest - StressDose.of(slot, budget.site()));
+                    room.replaceAll((budget, rest) -> rest - request.learned().dose(slot, budget.place()));
                     units.add(unit);
                     break;
                 }

@@ -455,7 +455,7 @@ public final class PlanCheck {
         for (PlanRequest.StressBudget budget : request.stressBudgets()) {
             double dose = slots.stream()
                     .filter(s -> works(Objects.requireNonNull(fits.get(s.exerciseKey())), budget.side()))
-                    .mapToDouble(s -> StressDose.of(s, budget.site()))
+                    .mapToDouble(s -> request.learned().dose(s, budget.place()))
                     .sum();
             if (dose > budget.most() + 0.5) {
                 marks.add(new Mark(

@@ -14,6 +14,7 @@ import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Body;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
@@ -38,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param lighter a lighter week: less load, the budget is already smaller
  * @param returning one of the first two sessions after a break: a point less effort
  * @param own exercises that the room made itself, for this body; they stand beside the catalogue's
+ * @param learned what the client's joints taught so far
  */
 public record PlanRequest(
         Body body,
@@ -62,7 +64,8 @@ public record PlanRequest(
         List<StressBudget> stressBudgets,
         boolean lighter,
         boolean returning,
-        List<Exercise> own) {
+        List<Exercise> own,
+        Learned learned) {
     /** The shortest and longest visit that can be planned, minutes. */
     public static final int SHORTEST_MINUTES = 8;
 
@@ -124,7 +127,8 @@ public record PlanRequest(
                 List.of(),
                 false,
                 false,
-                List.of());
+                List.of(),
+                Learned.NONE);
     }
 
     /** The same client on another day of a block. */
@@ -240,7 +244,8 @@ public record PlanRequest(
                     stressBudgets,
                     lighter,
                     returning,
-                    own);
+                    own,
+                    learned);
         }
     }
 
@@ -288,7 +293,11 @@ public record PlanRequest(
     }
 
     /** The most stress (repetitions times relative stress) a place may take at this visit, and why. */
-    public record StressBudget(Site site, Side side, double most, Reason reason) {}
+    public record StressBudget(Site site, Side side, double most, Reason reason) {
+        public Place place() {
+            return new Place(site, side);
+        }
+    }
 
     /** The most hard sets of one group at one visit, and why. */
     public record SetBudget(int sets, boolean cut, Reason reason) {

@@ -170,7 +170,10 @@ final class SessionNumbers {
 
     private double[] stress(Candidate c) {
         return request.stressBudgets().stream()
-                .mapToDouble(b -> c.fit().workingArms().contains(b.side()) ? doseAt(c, b.site()) : 0)
+                .mapToDouble(b -> c.fit().workingArms().contains(b.side())
+                        ? doseAt(c, b.site())
+                                * request.learned().factor(c.exercise().key(), b.place())
+                        : 0)
                 .toArray();
     }
 

@@ -52,7 +52,7 @@ public final class SessionSums {
                 ? 0
                 : plan.slots().stream()
                         .filter(s -> s.sides().isEmpty() || s.sides().containsKey(budget.side()))
-                        .mapToDouble(s -> StressDose.of(s, budget.site()))
+                        .mapToDouble(s -> request.learned().dose(s, budget.place()))
                         .sum();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Person;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
 import kinesia.core.screening.PainScore;
 
@@ -26,7 +27,11 @@ public record SoreSite(Site site, Side side, PainScore usual) {
                 .collect(Collectors.toSet());
     }
 
+    public Place place() {
+        return new Place(site, side);
+    }
+
     public String words() {
-        return side.word() + " " + site.words();
+        return place().words();
     }
 }

@@ -54,7 +54,7 @@ final class Suitabilities {
             Map<Head, Double> stimulus) {
         /** What the places pay while {@code arms} work. */
         double cost(Worth worth, Collection<Side> arms) {
-            return worth.cost(stress, supporting, arms);
+            return worth.cost(suitability.exercise().key(), stress, supporting, arms);
         }
     }
 

@@ -28,15 +28,21 @@ final class Worth {
 
     private final double care;
     private final List<SoreSite> soreSites;
+    private final Learned learned;
 
-    private Worth(double care, List<SoreSite> soreSites) {
+    private Worth(double care, List<SoreSite> soreSites, Learned learned) {
         this.care = care;
         this.soreSites = soreSites;
+        this.learned = learned;
     }
 
-    static Worth of(int age, boolean newToTraining, List<SoreSite> soreSites) {
+    static Worth of(int age, boolean newToTraining, List<SoreSite> soreSites, Learned learned) {
         double byAge = CARE_AT_THAT_AGE + CARE_A_YEAR * Math.max(0, age - CARE_FROM_AGE);
-        return new Worth(byAge * (newToTraining ? NEW_TO_TRAINING : 1), soreSites);
+        return new Worth(byAge * (newToTraining ? NEW_TO_TRAINING : 1), soreSites, learned);
+    }
+
+    static Worth of(PlanRequest request) {
+        return of(request.age(), request.newToTraining(), request.soreSites(), request.learned());
     }
 
     /** What a place pays for one unit of stress while {@code arms} work. */
@@ -51,38 +57,46 @@ final class Worth {
 
     /**
      * What all places pay while {@code arms} work; a sore place pays for what its own arm lifts and for what it carries while the
-     * other one lifts.
+     * other one lifts, as much of it as was learned.
      *
      * @param stress on the working arm
      * @param supporting on the other; empty where it carries nothing
      */
-    double cost(Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
+    double cost(String exerciseKey, Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
         double cost = 0;
         for (Map.Entry<Site, Double> at : stress.entrySet()) {
-            cost += care * at.getValue() + atSore(at.getKey(), stress, supporting, arms);
+            cost += care * at.getValue() + atSore(exerciseKey, at.getKey(), stress, supporting, arms);
         }
         return cost;
     }
 
     /** Of that, what each sore place pays. */
-    Map<Site, Double> atSorePlaces(Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
+    Map<Site, Double> atSorePlaces(
+            String exerciseKey, Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
         Map<Site, Double> parts = new EnumMap<>(Site.class);
         for (SoreSite sore : soreSites) {
             parts.put(
                     sore.site(),
-                    care * stress.getOrDefault(sore.site(), 0.0) + atSore(sore.site(), stress, supporting, arms));
+                    care * stress.getOrDefault(sore.site(), 0.0)
+                            + atSore(exerciseKey, sore.site(), stress, supporting, arms));
         }
         return parts;
     }
 
-    private double atSore(Site site, Map<Site, Double> stress, Map<Site, Double> supporting, Collection<Side> arms) {
+    private double atSore(
+            String exerciseKey,
+            Site site,
+            Map<Site, Double> stress,
+            Map<Site, Double> supporting,
+            Collection<Side> arms) {
         double most = 0;
         for (SoreSite sore : soreSites) {
             if (sore.site() == site) {
                 double working = arms.contains(sore.side()) ? stress.getOrDefault(site, 0.0) : 0;
                 // The other arm carries while this one rests, or while the two take turns.
                 double carrying = arms.contains(sore.side().other()) ? supporting.getOrDefault(site, 0.0) : 0;
-                most = Math.max(most, sore.sensitivity() * (working + carrying));
+                most = Math.max(
+                        most, sore.sensitivity() * learned.factor(exerciseKey, sore.place()) * (working + carrying));
             }
         }
         return most;

@@ -12,10 +12,10 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Traits.OtherArmDuty;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan.Slot;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.response.SlotDecisions.Done;
 import org.jspecify.annotations.Nullable;
 

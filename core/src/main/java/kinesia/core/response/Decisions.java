@@ -11,12 +11,12 @@ import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.reason.Reason;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
 
 /**

@@ -15,6 +15,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
+import kinesia.core.plan.Learned;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.NewExercises;
 import kinesia.core.plan.Plan;
@@ -52,8 +53,19 @@ public final class NextRequest {
      * @param model with what the room made itself
      * @param own what the room made itself, on this body
      * @param gone of that, what is not planned any more, and why
+     * @param pooled what the joints of the room's other clients answered
      */
-    public record Room(ExerciseModel model, Equipment equipment, List<Exercise> own, Map<String, Reason> gone) {
+    public record Room(
+            ExerciseModel model,
+            Equipment equipment,
+            List<Exercise> own,
+            Map<String, Reason> gone,
+            RoomEvidence pooled) {
+        /** One whose other clients have taught nothing. */
+        public Room(ExerciseModel model, Equipment equipment, List<Exercise> own, Map<String, Reason> gone) {
+            this(model, equipment, own, gone, RoomEvidence.NONE);
+        }
+
         public Room {
             own = List.copyOf(own);
             gone = Map.copyOf(gone);
@@ -101,6 +113,8 @@ public final class NextRequest {
         if (block != null && block.newExercises()) {
             before(who.week(), block, records).forEach(key -> leftOut.putIfAbsent(key, NewExercises.REASON));
         }
+        Learned learned = Learning.of(now.soreSites(), records, room.pooled(), who.week())
+                .learned(room.model().catalogue());
         PlanRequest request = new PlanRequest(
                 who.body(),
                 who.age(),
@@ -121,10 +135,15 @@ public final class NextRequest {
                 past.stiffOrBack(),
                 visit.method(),
                 visit.wishes(),
-                ArmBudget.of(now.soreSites(), who.week(), place -> WeekDose.before(records, place, visit.on())),
+                ArmBudget.of(
+                        now.soreSites(),
+                        who.week(),
+                        place -> WeekDose.before(records, place, visit.on(), learned),
+                        learned),
                 past.lighter(),
                 past.returning(),
-                room.own());
+                room.own(),
+                learned);
         return new Prepared(request, past.lastSignals(), now);
     }
 

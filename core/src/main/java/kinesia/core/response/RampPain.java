@@ -2,9 +2,9 @@ package kinesia.core.response;
 
 import java.util.List;
 import java.util.Optional;
+import kinesia.core.exercise.Place;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 
 /** The warm-up is a test: what a sore place says over the easy sets decides whether the working sets begin (RULES 4). */

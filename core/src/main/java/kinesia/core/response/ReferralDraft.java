@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Plan.Slot;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 
 /** What was logged of places that are to be referred, in words for a clinician: what happened, no diagnosis. */

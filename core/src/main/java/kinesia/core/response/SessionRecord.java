@@ -6,9 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
-import kinesia.core.exercise.Site;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.screening.PainScore;
@@ -69,13 +68,6 @@ public record SessionRecord(
     /** What was planned. */
     public Plan plan() {
         return planned.plan();
-    }
-
-    /** A site on one arm. */
-    public record Place(Site site, Side side) {
-        public String words() {
-            return side.word() + " " + site.words();
-        }
     }
 
     /** The places to judge: the known sore ones, and any that hurt in a set or on the morning; usual 0 where new. */

@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import kinesia.core.exercise.Place;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 
 /**

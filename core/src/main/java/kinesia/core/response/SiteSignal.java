@@ -1,7 +1,7 @@
 package kinesia.core.response;
 
+import kinesia.core.exercise.Place;
 import kinesia.core.reason.Reason;
-import kinesia.core.response.SessionRecord.Place;
 
 /**
  * The signal of one place after one session.

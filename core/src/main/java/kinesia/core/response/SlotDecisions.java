@@ -15,6 +15,7 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.TrialSets;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Exercise.RepRange;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Role;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.LimitCheck;
@@ -22,7 +23,6 @@ import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
 
 /** Decides what an exercise that was done before starts from next time: one variable at a time, with why. */

@@ -12,6 +12,7 @@ import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.PlanRequest.SetBudget;
 import kinesia.core.plan.Planner;
@@ -19,7 +20,6 @@ import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.Limit;
 
 /**

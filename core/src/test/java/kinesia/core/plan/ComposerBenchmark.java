@@ -22,7 +22,7 @@ class ComposerBenchmark {
                         People.limitsOf(Site.BACK_OF_ELBOW, Side.RIGHT, "bend"),
                         sore,
                         People.history())
-                .within(ArmBudget.of(sore, People.week(2, 1), place -> 20));
+                .within(ArmBudget.of(sore, People.week(2, 1), place -> 20, Learned.NONE));
     }
 
     @Test

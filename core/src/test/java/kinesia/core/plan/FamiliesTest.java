@@ -202,9 +202,9 @@ class FamiliesTest {
                 .as("one hand of a push-up against a counter bends the wrist back")
                 .isGreaterThan(LimitCheck.LOADS_SITE_FROM);
         assertThat(pressDown.supporting()).isEmpty();
-        Worth sore = Worth.of(62, false, List.of(new SoreSite(Site.WRIST, Side.RIGHT, new PainScore(5))));
-        Worth quiet = Worth.of(62, false, List.of());
-        double lifting = sore.cost(kickback.stress(), Map.of(), List.of(Side.RIGHT));
+        Worth sore = Worth.of(62, false, List.of(new SoreSite(Site.WRIST, Side.RIGHT, new PainScore(5))), Learned.NONE);
+        Worth quiet = Worth.of(62, false, List.of(), Learned.NONE);
+        double lifting = sore.cost("kickback", kickback.stress(), Map.of(), List.of(Side.RIGHT));
         double inTurn = kickback.cost(sore, List.of(Side.values()));
         double onlyCarrying = kickback.cost(sore, List.of(Side.LEFT));
         assertThat(inTurn).isGreaterThan(lifting + 0.1);

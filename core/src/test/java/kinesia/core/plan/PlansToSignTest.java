@@ -67,7 +67,7 @@ class PlansToSignTest {
                                     sore,
                                     People.history())
                             .by(method)
-                            .within(ArmBudget.of(sore, People.week(2, 1), place -> 20));
+                            .within(ArmBudget.of(sore, People.week(2, 1), place -> 20, Learned.NONE));
                     for (PlanRequest request : List.of(well, limited)) {
                         Plan plan = PLANNER.plan(request).plan();
                         if (plan != null) {

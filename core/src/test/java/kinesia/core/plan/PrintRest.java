@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import kinesia.core.RuleFiles;
 import kinesia.core.arm.Side;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.RestOfVisit;
 import kinesia.core.response.RestOfVisit.Hurt;
 import kinesia.core.response.RestOfVisit.Rest;
 import kinesia.core.response.RestOfVisit.Standing;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreeningRules;
 

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.response.Changes;
 import kinesia.core.response.RestOfVisit.Hurt;
 import kinesia.core.response.RestOfVisit.Rest;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 import org.junit.jupiter.api.Test;
 

@@ -44,7 +44,7 @@ class WorthTest {
         Method method = random.nextInt(3) == 0 ? Methods.open() : methods.get(random.nextInt(methods.size()));
         return People.request(room, minutes, sets, limits, sore, People.history())
                 .by(method)
-                .within(ArmBudget.of(sore, People.week(2, 1), place -> 20));
+                .within(ArmBudget.of(sore, People.week(2, 1), place -> 20, Learned.NONE));
     }
 
     private static void isNotBetter(int seed, String with, PlanRequest less, PlanRequest more) {

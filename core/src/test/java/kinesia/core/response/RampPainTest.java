@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import kinesia.core.arm.Side;
+import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
-import kinesia.core.response.SessionRecord.Place;
 import kinesia.core.screening.PainScore;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,0 +1,127 @@
+package kinesia.core.response;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Place;
+import kinesia.core.exercise.Site;
+import kinesia.core.plan.ArmBudget;
+import kinesia.core.plan.Learned;
+import kinesia.core.plan.Plan;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.plan.TrainingWeek;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
+import org.jspecify.annotations.Nullable;
+
+/** What a record teaches of a client's sore places (RULES 6): what each exercise asks of them, and what they take in a week. */
+public record Learning(List<AtPlace> places) {
+    // Over the tolerance a week may go by a tenth [house, RULES 6: 10 to 20 %].
+    private static final double OVER_TOLERANCE = 1.0;
+    private static final double TELLS_FROM = 1.25;
+    private static final double TELLS_TO = 0.8;
+    private static final int FEWEST = 3;
+
+    public Learning {
+        places = List.copyOf(places);
+    }
+
+    /** What is learned of one place. */
+    public record AtPlace(Place place, Tolerance tolerance, LearnedStress stress) {}
+
+    /** Learns about each of {@code sore} from {@code records}, oldest first. */
+    public static Learning of(
+            List<SoreSite> sore, List<SessionRecord> records, RoomEvidence pooled, TrainingWeek week) {
+        List<AtPlace> places = new ArrayList<>();
+        for (SoreSite site : sore) {
+            Place place = site.place();
+            List<Exposure> visits = Exposure.of(place, records);
+            LearnedStress stress = LearnedStress.of(visits, house(place.site(), records), pooled.at(place.site()));
+            places.add(new AtPlace(place, Tolerance.of(visits, ArmBudget.weekly(site), stress.weights()), stress));
+        }
+        return new Learning(places);
+    }
+
+    /** The house stress at {@code site} of each exercise that was planned, from the latest plan. */
+    static Map<String, Double> house(Site site, List<SessionRecord> records) {
+        Map<String, Double> house = new HashMap<>();
+        for (SessionRecord record : records) {
+            for (Plan.Slot slot : record.plan().slots()) {
+                house.put(slot.exerciseKey(), slot.stress().getOrDefault(site, 0.0));
+            }
+        }
+        return house;
+    }
+
+    /** As a plan uses it. */
+    public Learned learned(Catalogue catalogue) {
+        Map<Place, Learned.AtPlace> learned = new HashMap<>();
+        for (AtPlace at : places) {
+            Map<String, Learned.Weight> weights = new HashMap<>();
+            for (LearnedStress.Evidence e : at.stress().evidence()) {
+                if (e.house() > 0 && Math.max(e.answered(), e.said()) >= FEWEST) {
+                    weights.put(
+                            e.exerciseKey(), new Learned.Weight(e.weight(), says(at.place(), e, name(catalogue, e))));
+                }
+            }
+            learned.put(at.place(), new Learned.AtPlace(weights, week(at)));
+        }
+        return new Learned(learned);
+    }
+
+    private static String name(Catalogue catalogue, LearnedStress.Evidence e) {
+        return catalogue.find(e.exerciseKey()).map(Exercise::name).orElse(e.exerciseKey());
+    }
+
+    private static Learned.@Nullable Week week(AtPlace at) {
+        Tolerance t = at.tolerance();
+        return t.isLearned() ? new Learned.Week(OVER_TOLERANCE * t.low(), says(at.place(), t)) : null;
+    }
+
+    /** What a place takes, with the counts it rests on. */
+    static Reason says(Place place, Tolerance t) {
+        return Reason.of(
+                        "LEARNED-tolerance",
+                        Tag.HOUSE,
+                        "a week after which it stands one over its usual; learned where four fifths of the belief lie within "
+                                + (int) (100 * Tolerance.LEARNED_WITHIN) + " %",
+                        "The " + place.words() + " was quiet after " + t.quiet() + " of " + t.answered()
+                                + " answered visits: by these it takes a week of about " + Numbers.plain(t.dose(), 0)
+                                + ", between " + Numbers.plain(t.low(), 0) + " and " + Numbers.plain(t.high(), 0) + ".",
+                        "We know by now about how much it takes in a week, and stay inside that.")
+                .with("takes", Numbers.plain(t.dose(), 0))
+                .with("from", Numbers.plain(t.low(), 0))
+                .with("to", Numbers.plain(t.high(), 0))
+                .with("answered visits", t.answered())
+                .with("quiet", t.quiet());
+    }
+
+    /** What an exercise asks of a place here, in counts. */
+    static Reason says(Place place, LearnedStress.Evidence e, String name) {
+        String counts = name + ": " + e.worse() + " of " + e.answered() + " mornings worse at the " + place.words()
+                + (e.hurt() > 0 ? ", and it hurt in its own sets at " + e.hurt() + " of " + e.said() + " visits" : "");
+        boolean more = e.weight() >= TELLS_FROM;
+        boolean less = e.weight() <= TELLS_TO;
+        return Reason.of(
+                        "LEARNED-stress",
+                        Tag.HOUSE,
+                        "the house weight stands for " + Numbers.plain(LearnedStress.HOUSE_POINTS, 0)
+                                + " points over usual; this client's own points count beside it",
+                        counts
+                                + (more
+                                        ? ". It counts for more here than elsewhere."
+                                        : less ? ". It counts for less here than elsewhere." : ". It counts as usual."),
+                        more
+                                ? "It asks more of you there than of most."
+                                : less ? "You take it better there than most." : "You take it there like most.")
+                .with("mornings worse", e.worse())
+                .with("mornings answered", e.answered())
+                .with("hurt in its sets", e.hurt())
+                .with("visits said", e.said())
+                .with("counts", Numbers.plain(e.weight(), 2));
+    }
+}

@@ -1,5 +1,6 @@
 package kinesia.core.plan;
 
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import kinesia.core.exercise.Place;
@@ -13,6 +14,11 @@ import org.jspecify.annotations.Nullable;
 public record Learned(Map<Place, AtPlace> places) {
     /** Nothing yet. */
     public static final Learned NONE = new Learned(Map.of());
+
+    /** From here on an exercise counts for clearly more than by the house weights, and up to the other for clearly less [house]. */
+    public static final double CLEARLY_MORE = 1.25;
+
+    public static final double CLEARLY_LESS = 0.8;
 
     public Learned {
         places = Map.copyOf(places);
@@ -50,6 +56,15 @@ public record Learned(Map<Place, AtPlace> places) {
     Optional<Weight> weight(String exerciseKey, Place place) {
         AtPlace at = places.get(place);
         return at == null ? Optional.empty() : Optional.ofNullable(at.weights().get(exerciseKey));
+    }
+
+    /** The counts that speak against an exercise, where it counts for clearly more at a place than by the house weights. */
+    Optional<Reason> against(String exerciseKey) {
+        return places.values().stream()
+                .map(at -> at.weights().get(exerciseKey))
+                .filter(w -> w != null && w.factor() >= CLEARLY_MORE)
+                .max(Comparator.comparingDouble(Weight::factor))
+                .map(Weight::reason);
     }
 
     Optional<Week> week(Place place) {

@@ -278,8 +278,17 @@ final class Slots {
                         "It would do; today's choice does a little better.")
                 .with("worth", c.worth())
                 .with("in place of", instead.isEmpty() ? "nothing" : instead);
-        // When a response has cut the sets, that is why there is no room for it.
-        return budget.cut() ? List.of(budget.reason(), rank) : List.of(rank);
+        Optional<Reason> learned = request.inBlock().containsKey(c.exercise().key())
+                ? request.learned().against(c.exercise().key())
+                : Optional.empty();
+        // When a response has cut the sets, or the joints have taught otherwise, that is why there is no room for it.
+        List<Reason> reasons = new ArrayList<>();
+        if (budget.cut()) {
+            reasons.add(budget.reason());
+        }
+        learned.ifPresent(reasons::add);
+        reasons.add(rank);
+        return List.copyOf(reasons);
     }
 
     /** The one thing for which {@code c} can stand in the place of nothing that was chosen. */

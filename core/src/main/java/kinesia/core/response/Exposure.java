@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param done dose by exercise at this visit, repetitions times house stress
  * @param week the same over the seven days that end with this visit
  * @param usual 0 to 10
+ * @param stands where the place stood in these weeks before anything was lifted, by its screen and its doors
+ * @param morning pain on the morning after; null while unanswered
  * @param after pain on the morning after, at the next door where nobody answered the morning; null where neither is known
  * @param felt the most pain there in each exercise that was done, 0 included; empty where nobody said
  */
@@ -27,9 +29,16 @@ record Exposure(
         Map<String, Double> done,
         Map<String, Double> week,
         int usual,
+        double stands,
+        @Nullable Integer morning,
         @Nullable Integer after,
         Map<String, Integer> felt) {
     private static final int DAYS = 7;
+    // Doors of so many days around a visit tell where the place stands before anything is lifted; the screen's usual
+    // counts as
+    // two of them [house].
+    private static final int DOORS_WITHIN = 21;
+    private static final double SCREEN_COUNTS = 2;
     // From here above usual a morning counts as worse (RULES 6: over go).
     static final int WORSE_BY = 2;
 
@@ -50,6 +59,8 @@ record Exposure(
                     doses.get(doses.size() - 1),
                     week,
                     usual(place, session),
+                    stands(place, sessions, session),
+                    session.onMorning(place).map(PainScore::value).orElse(null),
                     session.onMorning(place)
                             .or(() -> session.atNextDoor(place))
                             .map(PainScore::value)
@@ -65,6 +76,19 @@ record Exposure(
                 .mapToInt(s -> s.usual().value())
                 .findFirst()
                 .orElse(0);
+    }
+
+    private static double stands(Place place, List<SessionRecord> sessions, SessionRecord at) {
+        double sum = SCREEN_COUNTS * usual(place, at);
+        double counted = SCREEN_COUNTS;
+        for (SessionRecord session : sessions) {
+            if (Math.abs(session.on().toEpochDay() - at.on().toEpochDay()) <= DOORS_WITHIN) {
+                Optional<PainScore> door = session.atNextDoor(place);
+                sum += door.map(PainScore::value).orElse(0);
+                counted += door.isPresent() ? 1 : 0;
+            }
+        }
+        return sum / counted;
     }
 
     private static Map<String, Double> dose(Place place, SessionRecord session) {

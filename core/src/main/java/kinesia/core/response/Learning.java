@@ -12,7 +12,6 @@ import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Learned;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
-import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -20,30 +19,55 @@ import org.jspecify.annotations.Nullable;
 
 /** What a record teaches of a client's sore places (RULES 6): what each exercise asks of them, and what they take in a week. */
 public record Learning(List<AtPlace> places) {
-    // Over the tolerance a week may go by a tenth [house, RULES 6: 10 to 20 %].
-    private static final double OVER_TOLERANCE = 1.0;
-    private static final double TELLS_FROM = 1.25;
-    private static final double TELLS_TO = 0.8;
+    private static final double MOVED_BY = 0.75;
     private static final int FEWEST = 3;
 
     public Learning {
         places = List.copyOf(places);
     }
 
-    /** What is learned of one place. */
-    public record AtPlace(Place place, Tolerance tolerance, LearnedStress stress) {}
+    /**
+     * What is learned of one place.
+     *
+     * @param house what a place with this usual pain takes in a week by the house's number
+     * @param usualMoved whether its doors stand so far from its screened usual that it should be screened again
+     * @param trial what would tell two exercises apart that the record cannot; null where there is nothing to tell
+     */
+    public record AtPlace(
+            Place place,
+            double house,
+            boolean usualMoved,
+            Tolerance tolerance,
+            LearnedStress stress,
+            @Nullable OneVariableTrial trial) {}
 
     /** Learns about each of {@code sore} from {@code records}, oldest first. */
-    public static Learning of(
-            List<SoreSite> sore, List<SessionRecord> records, RoomEvidence pooled, TrainingWeek week) {
+    public static Learning of(List<SoreSite> sore, List<SessionRecord> records, RoomEvidence pooled) {
         List<AtPlace> places = new ArrayList<>();
-        for (SoreSite site : sore) {
-            Place place = site.place();
-            List<Exposure> visits = Exposure.of(place, records);
-            LearnedStress stress = LearnedStress.of(visits, house(place.site(), records), pooled.at(place.site()));
-            places.add(new AtPlace(place, Tolerance.of(visits, ArmBudget.weekly(site), stress.weights()), stress));
-        }
+        sore.forEach(site -> places.add(at(site, records, pooled)));
         return new Learning(places);
+    }
+
+    /** Learns about one place. */
+    static AtPlace at(SoreSite site, List<SessionRecord> records, RoomEvidence pooled) {
+        List<Exposure> visits = Exposure.of(site.place(), records);
+        LearnedStress stress = LearnedStress.of(visits, house(site.site(), records), pooled.at(site.site()));
+        double house = ArmBudget.weekly(site);
+        return new AtPlace(
+                site.place(),
+                house,
+                usualMoved(visits, site),
+                Tolerance.of(visits, house, stress.weights()),
+                stress,
+                OneVariableTrial.of(visits, stress).orElse(null));
+    }
+
+    /** Whether its doors stand so far from what the last screen called usual that the screen should be asked again. */
+    private static boolean usualMoved(List<Exposure> visits, SoreSite site) {
+        return !visits.isEmpty()
+                && Math.abs(visits.get(visits.size() - 1).stands()
+                                - site.usual().value())
+                        >= MOVED_BY;
     }
 
     /** The house stress at {@code site} of each exercise that was planned, from the latest plan. */
@@ -77,9 +101,13 @@ public record Learning(List<AtPlace> places) {
         return catalogue.find(e.exerciseKey()).map(Exercise::name).orElse(e.exerciseKey());
     }
 
+    /** Until it is learned the house's week holds, unless the mornings say less already. */
     private static Learned.@Nullable Week week(AtPlace at) {
         Tolerance t = at.tolerance();
-        return t.isLearned() ? new Learned.Week(OVER_TOLERANCE * t.low(), says(at.place(), t)) : null;
+        double week = t.mayPlan();
+        return t.isLearned() || (t.answered() >= FEWEST && week < at.house())
+                ? new Learned.Week(week, says(at.place(), t))
+                : null;
     }
 
     /** What a place takes, with the counts it rests on. */
@@ -87,8 +115,7 @@ public record Learning(List<AtPlace> places) {
         return Reason.of(
                         "LEARNED-tolerance",
                         Tag.HOUSE,
-                        "a week after which it stands one over its usual; learned where four fifths of the belief lie within "
-                                + (int) (100 * Tolerance.LEARNED_WITHIN) + " %",
+                        "a week after which it stands one over its usual the morning after; learned once the band is a sixth to either side",
                         "The " + place.words() + " was quiet after " + t.quiet() + " of " + t.answered()
                                 + " answered visits: by these it takes a week of about " + Numbers.plain(t.dose(), 0)
                                 + ", between " + Numbers.plain(t.low(), 0) + " and " + Numbers.plain(t.high(), 0) + ".",
@@ -104,8 +131,8 @@ public record Learning(List<AtPlace> places) {
     static Reason says(Place place, LearnedStress.Evidence e, String name) {
         String counts = name + ": " + e.worse() + " of " + e.answered() + " mornings worse at the " + place.words()
                 + (e.hurt() > 0 ? ", and it hurt in its own sets at " + e.hurt() + " of " + e.said() + " visits" : "");
-        boolean more = e.weight() >= TELLS_FROM;
-        boolean less = e.weight() <= TELLS_TO;
+        boolean more = e.weight() >= Learned.CLEARLY_MORE;
+        boolean less = e.weight() <= Learned.CLEARLY_LESS;
         return Reason.of(
                         "LEARNED-stress",
                         Tag.HOUSE,

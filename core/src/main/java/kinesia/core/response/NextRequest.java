@@ -113,7 +113,7 @@ public final class NextRequest {
         if (block != null && block.newExercises()) {
             before(who.week(), block, records).forEach(key -> leftOut.putIfAbsent(key, NewExercises.REASON));
         }
-        Learned learned = Learning.of(now.soreSites(), records, room.pooled(), who.week())
+        Learned learned = Learning.of(now.soreSites(), records, room.pooled())
                 .learned(room.model().catalogue());
         PlanRequest request = new PlanRequest(
                 who.body(),

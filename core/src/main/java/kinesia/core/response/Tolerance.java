@@ -2,12 +2,12 @@ package kinesia.core.response;
 
 import java.util.List;
 import java.util.Map;
-import org.hipparchus.special.Erf;
 
 /**
  * What one place of one client takes in a week: the dose at which it stands one point over its usual on the morning after, the
  * edge of "go" (RULES 6). Every answered visit makes some doses more likely than others (Bayes' rule over a row of doses, each
- * 4 % over the one before); the estimate is the middle of what is left, the band the middle four fifths of it.
+ * 4 % over the one before); the estimate is the middle of what is left. The band goes a sixth to either side of it once at least
+ * three fifths of the belief lie there; until then it is as wide as four fifths of the belief are, and nothing is learned.
  *
  * <p>Up to half of the tolerated dose a place shows nothing, from there on it rises evenly to one point at the tolerated dose
  * and three at twice as much [house]; an answer scatters about that by one point, is a whole number and never under 0.
@@ -15,26 +15,31 @@ import org.hipparchus.special.Erf;
  * @param dose the estimate, repetitions at the reference's stress a week
  * @param low the lower end of the band
  * @param high its upper end
+ * @param sure how much of the belief lies in the band, 0 to 1
+ * @param mayPlan the week's dose whose chance of a morning three over usual is small enough to plan it
  * @param answered visits it rests on
  * @param quiet of these, up to one point over usual
  * @param most the largest week that was answered quietly; 0 where none was
  */
-public record Tolerance(double dose, double low, double high, int answered, int quiet, double most) {
-    /** How sure one may be of the band [house]. */
-    public static final double BAND = 0.8;
-    // A band no wider than this share of the estimate counts as learned [house].
-    static final double LEARNED_WITHIN = 0.4;
-    // How far clients with the same usual pain lie apart, as a standard deviation of the logarithm [house].
-    private static final double PEOPLE_APART = 0.45;
-    // Student's t with so many degrees of freedom: some lie far away.
-    private static final double TAIL = 3;
-    private static final double STEP = 1.04;
-    private static final int STEPS = 200;
-
-    /** Whether the band is narrow enough to plan by. */
-    public boolean isLearned() {
-        return high - low <= LEARNED_WITHIN * dose;
-    }
+public record Tolerance(
+        double dose,
+        double low,
+        double high,
+        double sure,
+        boolean isLearned,
+        double mayPlan,
+        int answered,
+        int quiet,
+        double most) {
+    // Until it is learned the band is as wide as this share of the belief [house].
+    private static final double WIDE = 0.8;
+    // From this share of the belief in the narrow band on it is learned [house].
+    private static final double LEARNED_FROM = 0.6;
+    private static final double NARROW = 1.18;
+    static final int FEWEST = 4;
+    // How likely a morning of three over usual may be at most once the tolerance is learned [house]; until then a week
+    // goes up to the estimate, as a place far inside what it takes would teach nothing.
+    private static final double RISK = 0.04;
 
     /**
      * Judges {@code visits}.
@@ -44,13 +49,20 @@ public record Tolerance(double dose, double low, double high, int answered, int 
      */
     static Tolerance of(List<Exposure> visits, double house, Map<String, Double> weights) {
         Beliefs beliefs = Beliefs.of(visits, house, weights);
-        List<Exposure> answered = visits.stream().filter(Exposure::isAnswered).toList();
+        List<Exposure> answered =
+                visits.stream().filter(v -> v.morning() != null).toList();
         List<Exposure> quiet =
                 answered.stream().filter(v -> v.over().orElse(0) <= 1).toList();
+        double dose = beliefs.at(0.5);
+        double sure = beliefs.between(dose / NARROW, dose * NARROW);
+        boolean learned = sure >= LEARNED_FROM && answered.size() >= FEWEST;
         return new Tolerance(
-                beliefs.at(0.5),
-                beliefs.at((1 - BAND) / 2),
-                beliefs.at((1 + BAND) / 2),
+                dose,
+                learned ? dose / NARROW : beliefs.at((1 - WIDE) / 2),
+                learned ? dose * NARROW : beliefs.at((1 + WIDE) / 2),
+                learned ? sure : WIDE,
+                learned,
+                learned ? beliefs.withRisk(RISK, visits) : dose,
                 answered.size(),
                 quiet.size(),
                 quiet.stream().mapToDouble(v -> v.weekDose(weights)).max().orElse(0));
@@ -59,81 +71,5 @@ public record Tolerance(double dose, double low, double high, int answered, int 
     /** Points over usual to be expected on the morning after a week of {@code dose} at a place that takes {@code tolerance}. */
     static double expected(double dose, double tolerance) {
         return Math.max(0, 2 * dose / tolerance - 1);
-    }
-
-    /** How likely each of a row of tolerances is. */
-    record Beliefs(double[] doses, double[] likely) {
-        // One point of scatter from day to day, as the smallest change worth calling one is two (Farrar 2001 [pub]), a
-        // whole
-        // number besides.
-        private static final double SCATTER = 1.05;
-        private static final double HALF = 0.5;
-        private static final int MOST_PAIN = 10;
-        private static final double LEAST_LIKELY = 0.002;
-
-        static Beliefs of(List<Exposure> visits, double house, Map<String, Double> weights) {
-            double[] doses = new double[STEPS];
-            double[] logs = new double[STEPS];
-            for (int i = 0; i < STEPS; i++) {
-                doses[i] = house * Math.pow(STEP, i - STEPS / 2);
-                double apart = Math.log(doses[i] / house) / PEOPLE_APART;
-                logs[i] = -(TAIL + 1) / 2 * Math.log(1 + apart * apart / TAIL);
-            }
-            for (Exposure visit : visits) {
-                Integer after = visit.after();
-                if (after != null) {
-                    double dose = visit.weekDose(weights);
-                    for (int i = 0; i < STEPS; i++) {
-                        logs[i] += Math.log(chance(after, visit.usual() + expected(dose, doses[i])));
-                    }
-                }
-            }
-            double most = Double.NEGATIVE_INFINITY;
-            for (double log : logs) {
-                most = Math.max(most, log);
-            }
-            double sum = 0;
-            for (int i = 0; i < STEPS; i++) {
-                logs[i] = Math.exp(logs[i] - most);
-                sum += logs[i];
-            }
-            for (int i = 0; i < STEPS; i++) {
-                logs[i] /= sum;
-            }
-            return new Beliefs(doses, logs);
-        }
-
-        /** The chance of the whole number {@code pain} where {@code mean} is expected. */
-        private static double chance(int pain, double mean) {
-            double upTo = pain >= MOST_PAIN ? 1 : below(pain + HALF, mean);
-            double under = pain <= 0 ? 0 : below(pain - HALF, mean);
-            return Math.max(LEAST_LIKELY, upTo - under);
-        }
-
-        private static double below(double value, double mean) {
-            return HALF * (1 + Erf.erf((value - mean) / (SCATTER * Math.sqrt(2))));
-        }
-
-        /** The dose under which {@code share} of the belief lies. */
-        double at(double share) {
-            double sum = 0;
-            for (int i = 0; i < STEPS; i++) {
-                double next = sum + likely[i];
-                if (next >= share) {
-                    return doses[i] * Math.pow(STEP, (share - sum) / likely[i] - HALF);
-                }
-                sum = next;
-            }
-            return doses[STEPS - 1];
-        }
-
-        /** The chance of up to {@code over} points over {@code usual} after a week of {@code dose}. */
-        double atMost(int over, int usual, double dose) {
-            double sum = 0;
-            for (int i = 0; i < STEPS; i++) {
-                sum += likely[i] * below(usual + over + HALF, usual + expected(dose, doses[i]));
-            }
-            return sum;
-        }
     }
 }

@@ -22,7 +22,8 @@ import kinesia.core.screening.PainScore;
  * session and again on the morning after; at the door, asked against usual, of half a point.
  */
 final class InventedJoint {
-    // Tolerances lie about what a first week of planned work truly asks of the place: one far over it would be neither met nor
+    // Tolerances lie about what a first week of planned work truly asks of the place: one far over it would be neither
+    // met nor
     // missed by anybody.
     private static final double MIDDLE_TOLERANCE = 1.15;
     private static final double TOLERANCES_APART = 0.3;
@@ -77,8 +78,7 @@ final class InventedJoint {
     /** How much of its house stress {@code exercise} truly asks of it; alike ones alike. */
     double weight(Exercise exercise) {
         return weights.computeIfAbsent(
-                exercise.alike(),
-                a -> Math.exp(weightsApart * new Random(a.hashCode() * 31L + kind).nextGaussian()));
+                exercise.alike(), a -> Math.exp(weightsApart * new Random(a.hashCode() * 31L + kind).nextGaussian()));
     }
 
     /** One exercise of a visit: what its repetitions truly give the place. */

@@ -84,7 +84,10 @@ class RandomClientsTest {
         Method method = random.nextInt(3) == 0 ? Methods.open() : methods.get(random.nextInt(methods.size()));
         return request.by(method)
                 .within(ArmBudget.of(
-                        sore, People.week(1 + random.nextInt(3), random.nextInt(3)), s -> random.nextInt(60), Learned.NONE));
+                        sore,
+                        People.week(1 + random.nextInt(3), random.nextInt(3)),
+                        s -> random.nextInt(60),
+                        Learned.NONE));
     }
 
     private static Equipment place(Random random) {

@@ -20,8 +20,10 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Place;
 import kinesia.core.plan.Plan.Slot;
+import kinesia.core.response.Learning;
 import kinesia.core.response.Morning;
 import kinesia.core.response.NextRequest;
+import kinesia.core.response.RoomEvidence;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
 import kinesia.core.response.SoreNow;
@@ -49,6 +51,25 @@ final class SimulatedYear {
     private static final double LEAST_RATIO = 0.4;
     private static final double MOST_RATIO = 1.8;
 
+    /** Who decides what is done. */
+    enum Rule {
+        KINESIA("Kinesia"),
+        /** The first plan, with the next load every week whatever is said. */
+        LOAD_WEEKLY("the next load every week"),
+        /** Nothing is lifted at all: what the moods of the days alone make of it. */
+        REST("nothing lifted");
+
+        private final String words;
+
+        Rule(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
     private final Random random;
     private final InventedJoint joint;
     private final Body body;
@@ -56,15 +77,15 @@ final class SimulatedYear {
     private final TrainingStory story;
     private final String provocation;
     private final HiddenArms arms;
-    private final boolean fixedRule;
+    private final Rule rule;
     private final List<SessionRecord> records = new ArrayList<>();
     private NextRequest.Trainee trainee;
     private @Nullable Plan first;
     private boolean askAgain;
 
-    SimulatedYear(long seed, boolean fixedRule) {
+    SimulatedYear(long seed, Rule rule) {
         this.random = new Random(seed);
-        this.fixedRule = fixedRule;
+        this.rule = rule;
         boolean woman = random.nextBoolean();
         double stature = (woman ? 1.63 : 1.76) + 0.06 * random.nextGaussian();
         this.body = new Body(
@@ -95,10 +116,6 @@ final class SimulatedYear {
 
     SoreSite sore() {
         return trainee.screen().soreSites().get(0);
-    }
-
-    TrainingWeek trainsWeek() {
-        return trainee.week();
     }
 
     /** Lives through so many weeks. */
@@ -163,7 +180,7 @@ final class SimulatedYear {
                             .filter(s -> s.exerciseKey().equals(slot.exerciseKey()))
                             .toList()));
         }
-        List<LoggedSet> sets = joint.felt(on, works);
+        List<LoggedSet> sets = joint.felt(on, rule == Rule.REST ? List.of() : works);
         Morning morning = random.nextDouble() < MISSING
                 ? null
                 : new Morning(on.plusDays(1), said(joint.morning()), 1, null, false, false);
@@ -182,7 +199,7 @@ final class SimulatedYear {
     }
 
     private @Nullable Plan plan(LocalDate on, int weeks) {
-        if (fixedRule && first != null) {
+        if (rule != Rule.KINESIA && first != null) {
             return heavier(first, on, weeks);
         }
         NextRequest.Prepared prepared = NextRequest.of(
@@ -193,6 +210,10 @@ final class SimulatedYear {
                 records);
         if (!prepared.places().referred().isEmpty()) {
             askAgain = true; // seen by somebody within the week, and screened again
+        }
+        if (Learning.of(trainee.screen().soreSites(), records, RoomEvidence.NONE).places().stream()
+                .anyMatch(Learning.AtPlace::usualMoved)) {
+            askAgain = true;
         }
         first = PLANNER.plan(prepared.request()).plan();
         return first;

@@ -60,6 +60,8 @@ async function nextDay() {
       <RouterLink to="/" class="name">Kinesia</RouterLink>
       <RouterLink to="/exercises" class="plain">Exercises</RouterLink>
       <RouterLink to="/places" class="plain">Places</RouterLink>
+      <RouterLink to="/evidence" class="plain">Evidence</RouterLink>
+      <RouterLink to="/outbox" class="plain">Outbox</RouterLink>
       <RouterLink v-if="person.role === 'OWNER'" to="/people" class="plain">People</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
@@ -78,7 +80,7 @@ async function nextDay() {
         <BButton variant="outline-primary" @click="leave">Sign out and throw it away</BButton>
       </div>
     </div>
-    <AsidePanel v-if="person" />
+    <AsidePanel v-if="person && route.name !== 'to-you'" />
     <main id="main" tabindex="-1">
       <RouterView :key="route.fullPath" />
     </main>

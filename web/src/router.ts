@@ -81,6 +81,14 @@ export const router = createRouter({
       component: () => import('./features/response/MorningView.vue'),
       props: true,
     },
+    {
+      path: '/to-you',
+      name: 'to-you',
+      component: () => import('./features/link/ToYouView.vue'),
+      meta: { open: true, floor: true },
+    },
+    { path: '/outbox', name: 'outbox', component: () => import('./features/link/OutboxView.vue') },
+    { path: '/evidence', name: 'evidence', component: () => import('./features/response/EvidenceView.vue') },
     { path: '/people', name: 'people', component: () => import('./features/account/PeopleView.vue') },
     {
       path: '/:rest(.*)*',

@@ -15,6 +15,8 @@ import WhyButton from '@/shared/WhyButton.vue'
 import { useCall } from '@/shared/useCall'
 import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
+import HomePart from './HomePart.vue'
+import LearnedPart from './LearnedPart.vue'
 import NextStep from './NextStep.vue'
 import StrengthPart from './StrengthPart.vue'
 
@@ -142,6 +144,8 @@ function select(item: StrandItem) {
             </div>
             <PlanUnits :plan="plan" />
           </template>
+          <LearnedPart :learned="next.learned" class="mt-3" />
+          <HomePart :key="`home ${id}`" :client-id="id" :today="next.today" class="mt-3" @changed="load" />
           <DaysPart :key="id" :client-id="id" class="mt-3" @changed="load" />
           <StrengthPart :key="id" :client-id="id" class="mt-3" />
         </section>

@@ -2,6 +2,7 @@
 import { useRouter } from 'vue-router'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import CautionList from './CautionList.vue'
+import ContactPart from './ContactPart.vue'
 import DislikesPart from './DislikesPart.vue'
 import LifePart from './LifePart.vue'
 import PersonPart from './PersonPart.vue'
@@ -43,6 +44,7 @@ async function finish() {
       <div class="stack">
         <PurposePart v-model="draft" :places="places" :wrong="saving.wrong" />
         <DislikesPart v-model="draft.dislikes" />
+        <ContactPart v-if="id || state === 'saved'" :key="draft.id" :client-id="draft.id" />
       </div>
     </div>
     <CautionList

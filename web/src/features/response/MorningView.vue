@@ -2,23 +2,18 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { MorningView, Side, Site } from '@/shared/api/types'
-import ArmsMap from '@/shared/ArmsMap.vue'
-import ChoiceGroup from '@/shared/ChoiceGroup.vue'
+import type { MorningView } from '@/shared/api/types'
 import { date, words } from '@/shared/format'
-import { noYes } from '@/shared/options'
-import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
+import MorningForm from './MorningForm.vue'
+import { asAnswers, emptyMorning, type MorningDraft } from './morning'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const { busy, problem, run } = useCall()
 const view = ref<MorningView | null>(null)
-const places = ref<{ site: Site; side: Side; usual: number; pain: number | undefined }[]>([])
-const soreness = ref<number>()
-const sharp = ref<boolean>()
-const tingling = ref<boolean>()
+const draft = ref<MorningDraft>(emptyMorning([]))
 
 onMounted(async () => {
   const path = { params: { path: { id: props.id } } }
@@ -28,13 +23,20 @@ onMounted(async () => {
 
 function show(answer: MorningView) {
   view.value = answer
-  places.value = answer.places.map((p) => ({
-    ...p,
-    pain: answer.answers?.sites.find((s) => s.site === p.site && s.side === p.side)?.pain,
-  }))
-  soreness.value = answer.answers?.muscleSoreness
-  sharp.value = answer.answers?.sharp
-  tingling.value = answer.answers?.tinglingStays
+  const said = answer.answers
+  draft.value = {
+    places: answer.places.map((p) => ({
+      ...p,
+      pain: said?.sites.find((s) => s.site === p.site && s.side === p.side)?.pain,
+    })),
+    soreness: said?.muscleSoreness,
+    stiffMinutes: said?.stiffMinutes,
+    sleepHours: said?.sleepHours,
+    nothingElse: said ? !(said.sharp || said.tinglingStays || said.flag) : undefined,
+    sharp: said?.sharp ?? false,
+    tingling: said?.tinglingStays ?? false,
+    flag: said?.flag,
+  }
 }
 
 /** What was answered from another screen meanwhile; until one of the two is chosen nothing of it is overwritten. */
@@ -62,18 +64,16 @@ async function keepMine() {
   await save()
 }
 
-const complete = computed(
-  () =>
-    soreness.value !== undefined &&
-    sharp.value !== undefined &&
-    tingling.value !== undefined &&
-    places.value.every((p) => p.pain !== undefined),
-)
-
-function addPlace(site: Site, side: Side) {
-  const at = places.value.findIndex((p) => p.site === site && p.side === side)
-  if (at < 0) places.value.push({ site, side, usual: 0, pain: undefined })
-  else if (!view.value?.places.some((p) => p.site === site && p.side === side)) places.value.splice(at, 1)
+const sending = useCall()
+const sent = ref('')
+async function sendLink() {
+  const path = { params: { path: { id: props.id } } }
+  const answer = await sending.run(() => ask(() => api.POST('/api/sessions/{id}/morning/link', path)))
+  if (answer) {
+    sent.value = answer.sent.length
+      ? `It lies in the outbox for ${answer.sent[0]!.address}.`
+      : 'Not sent: the client has not agreed to be asked. See the intake.'
+  }
 }
 
 async function save() {
@@ -81,13 +81,7 @@ async function save() {
     ask(() =>
       api.PUT('/api/sessions/{id}/morning', {
         params: { path: { id: props.id } },
-        body: {
-          version: view.value?.version,
-          sites: places.value.map((p) => ({ site: p.site, side: p.side, pain: p.pain ?? 0 })),
-          muscleSoreness: soreness.value ?? 0,
-          sharp: sharp.value ?? false,
-          tinglingStays: tingling.value ?? false,
-        },
+        body: { version: view.value?.version, ...asAnswers(draft.value) },
       }),
     ),
   )
@@ -110,42 +104,16 @@ async function save() {
       <h1 class="mb-1">The morning after: {{ view.clientName }}</h1>
       <p class="quiet">Session on {{ date(view.sessionOn) }}. Joint and tendon pain apart from sore muscle.</p>
       <p v-if="!view.mayAnswer" class="panel">The morning after this session is still to come; ask tomorrow.</p>
-      <div v-else class="beside-arms">
-        <aside>
-          <ArmsMap
-            :marks="
-              places.map((p) => ({ site: p.site, side: p.side, text: p.pain === undefined ? '?' : String(p.pain) }))
-            "
-            picking
-            caption="Where it is sore this morning"
-            @pick="addPlace"
-          />
-          <p class="small quiet">Somewhere else sore? Mark it on the arms.</p>
-        </aside>
-        <form class="panel" @submit.prevent="save">
-          <PainScale
-            v-for="p in places"
-            :key="p.site + p.side"
-            v-model="p.pain"
-            :label="`Joint or tendon pain, ${words(p.side)} ${words(p.site)}`"
-            :usual="p.usual"
-          />
-          <PainScale v-model="soreness" label="Sore muscle, both arms (expected after new work)" />
-          <ChoiceGroup v-model="sharp" label="Sharp, catching or giving way?" :options="noYes" />
-          <ChoiceGroup v-model="tingling" label="Tingling that stays?" :options="noYes" />
-          <BButton type="submit" variant="primary" :disabled="busy || !complete">
-            {{ complete ? 'Keep, and see what changes' : 'Answer each line' }}
-          </BButton>
-        </form>
-      </div>
+      <template v-else>
+        <p class="quiet small">
+          Usual and now, place by place.
+          <button type="button" class="plain" :disabled="sending.busy.value" @click="sendLink">
+            Send {{ view.clientName }} the link instead
+          </button>
+          <span role="status">{{ sent }}</span>
+        </p>
+        <MorningForm v-model="draft" :signs="view.signs" :busy="busy" send="Keep, and see what changes" @send="save" />
+      </template>
     </template>
   </div>
 </template>
-
-<style scoped>
-@media (max-width: 900px) {
-  aside {
-    order: 1;
-  }
-}
-</style>

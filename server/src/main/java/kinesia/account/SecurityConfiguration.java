@@ -31,7 +31,7 @@ import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Who may ask what: everything under /api needs a sign-in, except signing in itself. */
+/** Who may ask what: everything under /api needs a sign-in, except signing in itself and what a private link opens. */
 @Configuration
 class SecurityConfiguration {
     private static final String CONTENT_SECURITY =
@@ -42,7 +42,8 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, JdbcClient database, Clock clock) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers(path("/api/session"), path("/api/owner"))
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                path("/api/session"), path("/api/owner"), path("/api/link/**"))
                         .permitAll()
                         .requestMatchers(path("/api/accounts/**"))
                         .hasRole(Role.OWNER.name())
@@ -50,7 +51,10 @@ class SecurityConfiguration {
                         .authenticated()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.csrfTokenRepository(tokens()).csrfTokenRequestHandler(new SinglePageCsrfHandler()))
+                // A private link is asked without a sign-in, so nobody's cookie can be misused there.
+                .csrf(csrf -> csrf.ignoringRequestMatchers(path("/api/link/**"))
+                        .csrfTokenRepository(tokens())
+                        .csrfTokenRequestHandler(new SinglePageCsrfHandler()))
                 .addFilterAfter(new CsrfCookieFilter(), CsrfFilter.class)
                 .addFilterBefore(new SignInCheck(database, clock), AuthorizationFilter.class)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))

@@ -13,6 +13,7 @@ import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.CareRules;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Planner;
+import kinesia.core.response.MorningSigns;
 import kinesia.core.screening.LimitTargets;
 import kinesia.core.screening.ScreeningFile;
 import kinesia.core.screening.ScreeningRules;
@@ -43,6 +44,11 @@ class RuleConfiguration {
     @Bean
     ScreeningRules screeningRules(ExerciseModel model) throws IOException {
         return new ScreeningRules(ScreeningFile.parse("screening.yaml", text("screening.yaml"), model.catalogue()));
+    }
+
+    @Bean
+    MorningSigns morningSigns(ScreeningRules screening) throws IOException {
+        return MorningSigns.parse("morning.yaml", text("morning.yaml"), screening.questions());
     }
 
     @Bean

@@ -24,6 +24,7 @@ import kinesia.core.screening.PainScore;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,8 +45,15 @@ class FloorController {
     private final Clients clients;
     private final SessionViews views;
     private final RoomCalendar calendar;
+    private final ApplicationEventPublisher events;
 
-    FloorController(TrainingSessions sessions, Clients clients, SessionViews views, RoomCalendar calendar) {
+    FloorController(
+            TrainingSessions sessions,
+            Clients clients,
+            SessionViews views,
+            RoomCalendar calendar,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.sessions = sessions;
         this.clients = clients;
         this.views = views;
@@ -75,7 +83,11 @@ class FloorController {
             @AuthenticationPrincipal SignedIn who) {
         TrainingSession session = locked(id);
         Client client = clients.require(session.clientId(), who.roomId());
+        boolean ends = session.isOpen();
         session.finish(calendar.now(), body == null || body.rightAfter() == null ? List.of() : body.rightAfter());
+        if (ends) {
+            events.publishEvent(new SessionFinished(id, session.clientId(), session.visitOn()));
+        }
         sessions.flush();
         return views.session(session, client);
     }

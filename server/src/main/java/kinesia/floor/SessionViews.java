@@ -45,7 +45,7 @@ import org.springframework.stereotype.Component;
 
 /** A session, its sets and what follows from them, put together for the screens. */
 @Component
-class SessionViews {
+public class SessionViews {
     private final SessionPlans plans;
     private final SetLogs logs;
     private final SessionNotes notes;
@@ -85,7 +85,7 @@ class SessionViews {
      * @param said what each word of effort stands for, and {@code saidOf} for an arm with an aim of its own
      * @param begins the arm that begins each set; empty where both work together
      */
-    record SlotGuide(
+    public record SlotGuide(
             String exerciseKey,
             boolean own,
             Figure figure,
@@ -257,6 +257,19 @@ class SessionViews {
                 ? client.place()
                 : places.findByIdAndRoomId(elsewhere, client.roomId()).orElse(client.place());
         return Here.of(client, place.equipment(), session.visitOn());
+    }
+
+    /** What {@code client} needs to be shown of each exercise of {@code plan}, done at {@code place}. */
+    public List<SlotGuide> guides(Client client, Place place, Plan plan) {
+        Side first = StartingArm.after(logs.findLastArmByArm(client.id(), plan.visitOn()).stream()
+                .map(l -> l.set(plan.visitOn()))
+                .toList());
+        return guides(
+                rooms.of(client.roomId(), client.body()),
+                Here.of(client, place.equipment(), plan.visitOn()),
+                plan,
+                first,
+                remembered(client.id()));
     }
 
     private Map<String, SetUpController.SetUpView> remembered(UUID clientId) {

@@ -28,6 +28,7 @@ import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
+import kinesia.core.plan.Learned;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
@@ -315,7 +316,8 @@ class ComposeController {
                 List.of(),
                 false,
                 false,
-                List.of());
+                List.of(),
+                Learned.NONE);
     }
 
     private Composed refused(VisitPlanner.Ready ready) {

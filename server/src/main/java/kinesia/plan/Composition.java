@@ -33,6 +33,11 @@ public record Composition(
     public static final Composition NONE =
             new Composition(null, null, null, List.of(), List.of(), List.of(), null, null);
 
+    /** Nothing picked but how long it lasts. */
+    public static Composition lasting(int minutes) {
+        return new Composition(null, minutes, null, List.of(), List.of(), List.of(), null, null);
+    }
+
     public Composition {
         pinned = List.copyOf(pinned);
         banned = List.copyOf(banned);

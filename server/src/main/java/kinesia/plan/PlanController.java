@@ -12,6 +12,7 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Plan;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
+import kinesia.core.response.LearnedPlace;
 import kinesia.core.response.ReferralDraft;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SiteSignal;
@@ -74,6 +75,7 @@ class PlanController {
      * @param visitOn the day that is booked, or else the first it may be done
      * @param booked what is booked on that day; missing when nothing is
      * @param openSessionId a session already planned or running
+     * @param learned what each sore place takes, what each exercise asks of it, and how it will answer this visit
      * @param referralDraft what was logged of places to refer, in words; empty where there are none
      * @param plan missing when nothing can be planned; then {@code refusals} and {@code whatToDo} say why
      */
@@ -90,7 +92,8 @@ class PlanController {
             List<SiteSignal> signals,
             List<Change> changes,
             String referralDraft,
-            @Nullable UUID morningFor) {}
+            @Nullable UUID morningFor,
+            List<LearnedPlace> learned) {}
 
     /** The session made, or why there is none. */
     record Planned(@Nullable UUID sessionId, List<Reason> refusals, List<String> whatToDo) {}
@@ -124,7 +127,8 @@ class PlanController {
                 outcome.signals(),
                 outcome.changes(),
                 ReferralDraft.of(records, today),
-                unanswered(entries, today));
+                unanswered(entries, today),
+                visits.learned(client, standing, records, day, outcome.result().plan()));
     }
 
     /** Plans today's visit after the door check, under an id made by the page. An open session is returned instead. */

@@ -28,6 +28,7 @@ import kinesia.core.plan.TrainingBlock;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.response.Changes;
+import kinesia.core.response.LearnedPlace;
 import kinesia.core.response.NextRequest;
 import kinesia.core.response.NextVisit;
 import kinesia.core.response.RestOfVisit;
@@ -39,6 +40,7 @@ import kinesia.core.response.TrainingHold;
 import kinesia.core.response.WeeksAhead;
 import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreeningRules;
+import kinesia.response.RoomEvidences;
 import kinesia.room.RoomCatalogue;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
@@ -48,13 +50,16 @@ import org.springframework.stereotype.Component;
 @Component
 public class VisitPlanner {
     private final RoomCatalogue rooms;
+    private final RoomEvidences evidences;
     private final ScreeningRules screening;
     private final Planner planner;
     private final Methods methods;
     private final PlanCheck check;
     private final WeeksAhead weeksAhead;
 
-    VisitPlanner(RoomCatalogue rooms, ScreeningRules screening, Planner planner, Methods methods) {
+    VisitPlanner(
+            RoomCatalogue rooms, RoomEvidences evidences, ScreeningRules screening, Planner planner, Methods methods) {
+        this.evidences = evidences;
         this.screening = screening;
         this.rooms = rooms;
         this.planner = planner;
@@ -190,6 +195,27 @@ public class VisitPlanner {
                 new RestOfVisit.Hurt(hurt.place(), hurt.pain(), hurt.exerciseKey(), hurt.ends(), pressing));
     }
 
+    /** What is learned of each sore place of {@code client}, and how it will answer {@code next}. */
+    List<LearnedPlace> learned(
+            Client client, Standing standing, List<SessionRecord> records, LocalDate day, @Nullable Plan next) {
+        RoomCatalogue.Here room = rooms.of(client.roomId(), client.body());
+        SoreNow now = SoreNow.of(
+                screening,
+                room.model().catalogue(),
+                new SoreNow.Screened(
+                        standing.soreSites(),
+                        standing.inForce().limits(),
+                        standing.screen() == null ? null : standing.screen().takenOn()),
+                records,
+                day);
+        return LearnedPlace.of(
+                room.model().catalogue(),
+                now.soreSites(),
+                records,
+                evidences.without(client.roomId(), client.id()),
+                next);
+    }
+
     /** Who is planned for, with what, and which visit. */
     private record Asked(NextRequest.Trainee who, NextRequest.Room room, NextRequest.Booking visit) {}
 
@@ -217,7 +243,8 @@ public class VisitPlanner {
                         Stream.concat(room.toChoose().stream(), gone.stream())
                                 .map(RoomCatalogue.Own::exercise)
                                 .toList(),
-                        gone.stream().collect(Collectors.toMap(RoomCatalogue.Own::key, o -> dropped()))),
+                        gone.stream().collect(Collectors.toMap(RoomCatalogue.Own::key, o -> dropped())),
+                        evidences.without(client.roomId(), client.id())),
                 new NextRequest.Booking(
                         day,
                         composition.minutes() == null ? usual : composition.minutes(),

@@ -39,9 +39,11 @@ import kinesia.core.plan.SoreSite;
 import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.Decisions;
+import kinesia.core.response.LearnedPlace;
 import kinesia.core.response.Morning;
 import kinesia.core.response.NextRequest;
 import kinesia.core.response.Planned;
+import kinesia.core.response.RoomEvidence;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
 import kinesia.core.response.SiteSignal;
@@ -153,12 +155,16 @@ class DecideController {
             @Nullable List<SitePain> rightAfter,
             @Nullable MorningSaid morning) {}
 
-    /** @param door pain said at the door on the day, which closes the last visit */
+    /**
+     * @param door pain said at the door on the day, which closes the last visit
+     * @param planned what is to be done on the day, for the forecast; missing for what was planned last
+     */
     record DecideAsk(
             DecideFacts facts,
             List<PastVisit> visits,
             LocalDate on,
-            @Nullable List<SitePain> door) {}
+            @Nullable List<SitePain> door,
+            @Nullable List<PlannedSlot> planned) {}
 
     /** A place, and what is said of it. */
     record PlaceSaid(Site site, Side side, Reason reason) {
@@ -182,14 +188,20 @@ class DecideController {
             List<PlaceSaid> askAbout,
             List<Limit> limits) {}
 
-    record DecideAnswer(List<VisitSignals> visits, List<Decisions.Decision> decisions, NextHolds next) {}
+    /** @param learned what each sore place takes, what each exercise asks of it and how it will answer, with counts */
+    record DecideAnswer(
+            List<VisitSignals> visits,
+            List<Decisions.Decision> decisions,
+            NextHolds next,
+            List<LearnedPlace> learned) {}
 
-    /** Signals per visit and place, decisions per exercise, and what the next visit may hold. */
+    /** Signals per visit and place, decisions per exercise, what the next visit may hold, and what was learned of each place. */
     @Operation(
             summary = "What a record says and decides",
             description =
                     "How each place answered each visit (go, same, ease, refer, waiting), what each exercise starts from,"
-                            + " and what the next visit may hold. Said apart from unsaid: what is missing is never filled in."
+                            + " what the next visit may hold, and of each sore place what it takes, what each exercise asks of it"
+                            + " and how it will answer the next visit, with counts. Said apart from unsaid: what is missing is never filled in."
                             + " Stateless: nothing is stored.",
             requestBody =
                     @io.swagger.v3.oas.annotations.parameters.RequestBody(
@@ -205,7 +217,9 @@ class DecideController {
         Body body = new Body(facts.sex(), facts.statureM(), facts.bodyMassKg());
         TrainingStory story = facts.story() == null ? new TrainingStory(0, false, true) : facts.story();
         List<SoreSite> sore = given(facts.soreSites());
-        List<SessionRecord> records = new Records(body, facts, story, sore).of(ask);
+        Records said = new Records(body, facts, story, sore);
+        List<SessionRecord> records = said.of(ask);
+        Plan planned = said.planned(ask, records);
         NextRequest.Prepared prepared = NextRequest.of(
                 new NextRequest.Trainee(
                         body,
@@ -234,7 +248,8 @@ class DecideController {
                         next.returning(),
                         PlaceSaid.of(next.rested()),
                         PlaceSaid.of(next.askAbout()),
-                        next.limits()));
+                        next.limits()),
+                LearnedPlace.of(model.catalogue(), prepared.places().soreSites(), records, RoomEvidence.NONE, planned));
     }
 
     private static <T> List<T> given(@Nullable List<T> list) {
@@ -292,23 +307,37 @@ class DecideController {
             return records;
         }
 
-        private void refuse() {
-            if (!wrong.isEmpty()) {
-                throw Problem.invalid(wrong.stream()
-                        .sorted(Comparator.comparing(Problem.Field::field))
-                        .toList());
+        /** What is to be done on the day; null where nothing was ever planned. */
+        @Nullable
+        Plan planned(DecideAsk ask, List<SessionRecord> records) {
+            if (ask.planned() != null) {
+                Plan plan = plan(
+                        ask.on(),
+                        slots("planned", ask.planned()),
+                        RestAndTime.first().seconds());
+                refuse();
+                return plan;
             }
+            return records.isEmpty()
+                    ? null
+                    : plan(
+                            ask.on(),
+                            records.get(records.size() - 1).plan().slots(),
+                            RestAndTime.first().seconds());
         }
 
-        private SessionRecord record(String at, PastVisit visit, @Nullable List<SitePain> nextDoor) {
-            int rest = visit.restSeconds() == null ? RestAndTime.first().seconds() : visit.restSeconds();
+        private List<Plan.Slot> slots(String at, List<PlannedSlot> said) {
             List<Plan.Slot> slots = new ArrayList<>();
-            for (int s = 0; s < visit.slots().size(); s++) {
-                Plan.Slot slot = slot(at + ".slots[" + s + "]", visit.slots().get(s));
+            for (int s = 0; s < said.size(); s++) {
+                Plan.Slot slot = slot(at + "[" + s + "]", said.get(s));
                 if (slot != null) {
                     slots.add(slot);
                 }
             }
+            return slots;
+        }
+
+        private static Plan plan(LocalDate on, List<Plan.Slot> slots, int rest) {
             List<Plan.Unit> units = new ArrayList<>();
             for (Plan.Slot slot : slots) {
                 units.add(new Plan.Unit(
@@ -319,8 +348,8 @@ class DecideController {
                         0,
                         List.of(slot)));
             }
-            Plan plan = new Plan(
-                    visit.on(),
+            return new Plan(
+                    on,
                     List.of(),
                     units,
                     rest,
@@ -328,6 +357,19 @@ class DecideController {
                     new Plan.Minutes(0, 0),
                     List.of(),
                     List.of());
+        }
+
+        private void refuse() {
+            if (!wrong.isEmpty()) {
+                throw Problem.invalid(wrong.stream()
+                        .sorted(Comparator.comparing(Problem.Field::field))
+                        .toList());
+            }
+        }
+
+        private SessionRecord record(String at, PastVisit visit, @Nullable List<SitePain> nextDoor) {
+            int rest = visit.restSeconds() == null ? RestAndTime.first().seconds() : visit.restSeconds();
+            Plan plan = plan(visit.on(), slots(at + ".slots", visit.slots()), rest);
             return new SessionRecord(
                     visit.on(),
                     Planned.of(plan),

@@ -8,9 +8,9 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.response.Morning;
+import kinesia.core.response.MorningSigns;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
-import kinesia.core.screening.PainScore;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
 import kinesia.shared.Problem;
@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 class MorningController {
     private final TrainingSessions sessions;
     private final MorningChecks mornings;
+    private final Mornings asked;
     private final SessionHistory history;
     private final Clients clients;
     private final RoomCalendar calendar;
@@ -35,18 +36,17 @@ class MorningController {
     MorningController(
             TrainingSessions sessions,
             MorningChecks mornings,
+            Mornings asked,
             SessionHistory history,
             Clients clients,
             RoomCalendar calendar) {
         this.sessions = sessions;
         this.mornings = mornings;
+        this.asked = asked;
         this.history = history;
         this.clients = clients;
         this.calendar = calendar;
     }
-
-    /** A place to ask about, with what is usual there. */
-    record PlaceToAsk(kinesia.core.exercise.Site site, kinesia.core.arm.Side side, PainScore usual) {}
 
     record MorningView(
             UUID sessionId,
@@ -55,7 +55,8 @@ class MorningController {
             LocalDate sessionOn,
             LocalDate today,
             boolean mayAnswer,
-            List<PlaceToAsk> places,
+            List<Mornings.PlaceToAsk> places,
+            List<MorningSigns.Sign> signs,
             @Nullable Morning answers,
             @Nullable Long version) {}
 
@@ -66,7 +67,13 @@ class MorningController {
             int muscleSoreness,
             @Nullable Double sleepHours,
             boolean sharp,
-            boolean tinglingStays) {}
+            boolean tinglingStays,
+            @Nullable Integer stiffMinutes,
+            @Nullable String flag) {
+        Morning on(LocalDate day) {
+            return new Morning(day, sites, muscleSoreness, sleepHours, sharp, tinglingStays, stiffMinutes, flag);
+        }
+    }
 
     @GetMapping("/api/sessions/{id}/morning")
     @Transactional(readOnly = true)
@@ -81,19 +88,19 @@ class MorningController {
         TrainingSession session = require(id);
         Client client = clients.require(session.clientId(), who.roomId());
         LocalDate today = calendar.today(who.roomId());
-        if (!mayAnswer(session, today)) {
+        if (!Mornings.mayAnswer(session, today)) {
             throw Problem.refused("The morning after this session is still to come.");
         }
-        Morning morning = new Morning(
-                today, body.sites(), body.muscleSoreness(), body.sleepHours(), body.sharp(), body.tinglingStays());
+        Morning morning = body.on(today);
         MorningCheck known = mornings.findById(id).orElse(null);
         if (known == null) {
-            mornings.saveAndFlush(new MorningCheck(id, morning, calendar.now()));
+            asked.keep(session, client, morning);
         } else if (!known.answers().equals(morning)) {
             if (body.version() == null || body.version() != known.version()) {
                 throw Problem.conflict(
                         "This morning was answered from another screen meanwhile.", view(session, client));
             }
+            asked.holdFor(client, morning);
             known.change(morning, calendar.now());
             mornings.flush();
         }
@@ -104,24 +111,18 @@ class MorningController {
         return sessions.findById(id).orElseThrow(() -> Problem.notFound());
     }
 
-    private static boolean mayAnswer(TrainingSession session, LocalDate today) {
-        return !session.isOpen() && today.isAfter(session.visitOn());
-    }
-
     private MorningView view(TrainingSession session, Client client) {
         LocalDate today = calendar.today(client.roomId());
         SessionRecord record = history.one(session);
-        List<PlaceToAsk> places = record.places().entrySet().stream()
-                .map(e -> new PlaceToAsk(e.getKey().site(), e.getKey().side(), e.getValue()))
-                .toList();
         return new MorningView(
                 session.id(),
                 client.id(),
                 client.name(),
                 session.visitOn(),
                 today,
-                mayAnswer(session, today),
-                places,
+                Mornings.mayAnswer(session, today),
+                asked.places(session),
+                asked.signs(),
                 record.morning(),
                 mornings.findById(session.id()).map(MorningCheck::version).orElse(null));
     }

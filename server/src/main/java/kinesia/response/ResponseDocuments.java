@@ -1,5 +1,6 @@
 package kinesia.response;
 
+import java.util.function.UnaryOperator;
 import kinesia.core.response.Morning;
 import kinesia.shared.StoredType;
 import org.springframework.context.annotation.Bean;
@@ -10,6 +11,7 @@ import org.springframework.context.annotation.Configuration;
 class ResponseDocuments {
     @Bean
     static StoredType morningDocument() {
-        return StoredType.of(Morning.class);
+        // Stiffness and signs were not asked at first: what is missing was not said.
+        return StoredType.of(Morning.class).then(UnaryOperator.identity());
     }
 }

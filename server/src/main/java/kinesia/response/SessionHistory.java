@@ -76,7 +76,7 @@ public class SessionHistory {
     }
 
     /** One ended session by itself: what was planned, done and said of it, without what came before and after. */
-    SessionRecord one(TrainingSession session) {
+    public SessionRecord one(TrainingSession session) {
         return ofAll(
                         List.of(session),
                         logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()),

@@ -105,7 +105,7 @@ public record Learning(List<AtPlace> places) {
     private static Learned.@Nullable Week week(AtPlace at) {
         Tolerance t = at.tolerance();
         double week = t.mayPlan();
-        return t.isLearned() || (t.answered() >= FEWEST && week < at.house())
+        return t.learned() || (t.answered() >= FEWEST && week < at.house())
                 ? new Learned.Week(week, says(at.place(), t))
                 : null;
     }

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import kinesia.core.exercise.Site;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
 
 /**
  * What the joints of a room's clients answered to its exercises, pooled and without names. A joint counts once it has answered
@@ -34,7 +37,22 @@ public record RoomEvidence(List<AtSite> exercises) {
      * @param worse of these, for which it was worse than its house weight
      * @param weight what it weighs for a new client before anything is known of them
      */
-    public record AtSite(String exerciseKey, Site site, int joints, int worse, double weight) {}
+    public record AtSite(String exerciseKey, Site site, int joints, int worse, double weight) {
+        /** The counts in a sentence, by the exercise's name. */
+        public Reason says(String name) {
+            return Reason.of(
+                            "LEARNED-room",
+                            Tag.HOUSE,
+                            "joints with at least " + ANSWERS + " answers; the house weight stands for "
+                                    + Numbers.plain(HOUSE_JOINTS, 0) + " of them",
+                            name + ": worse than the house weight for " + worse + " of " + joints + " "
+                                    + (joints == 1 ? "place" : "places") + " at the " + site.words() + " here.",
+                            "We have seen how others took it.")
+                    .with("places", joints)
+                    .with("worse", worse)
+                    .with("counts for a new client", Numbers.plain(weight, 2));
+        }
+    }
 
     /** Pools what each joint taught by itself. */
     public static RoomEvidence of(Collection<Learning.AtPlace> joints) {

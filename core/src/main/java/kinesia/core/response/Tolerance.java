@@ -26,7 +26,7 @@ public record Tolerance(
         double low,
         double high,
         double sure,
-        boolean isLearned,
+        boolean learned,
         double mayPlan,
         int answered,
         int quiet,

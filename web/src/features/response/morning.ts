@@ -1,0 +1,52 @@
+import type { Side, Site } from '@/shared/api/types'
+
+/** What is said of one place: its pain this morning, undefined until it is said. */
+export interface PlaceNow {
+  site: Site
+  side: Side
+  usual: number
+  pain: number | undefined
+  /** Marked this morning, not asked after. */
+  added?: boolean
+}
+
+/** A morning while it is being answered; what is undefined was not said. */
+export interface MorningDraft {
+  places: PlaceNow[]
+  soreness: number | undefined
+  stiffMinutes: number | undefined
+  sleepHours: number | undefined
+  /** Whether anything else was said, or that there is nothing. */
+  nothingElse: boolean | undefined
+  sharp: boolean
+  tingling: boolean
+  flag: string | undefined
+}
+
+export const emptyMorning = (places: PlaceNow[]): MorningDraft => ({
+  places,
+  soreness: undefined,
+  stiffMinutes: undefined,
+  sleepHours: undefined,
+  nothingElse: undefined,
+  sharp: false,
+  tingling: false,
+  flag: undefined,
+})
+
+/** Whether everything that has to be said is said; sleep and stiffness may stay open. */
+export const isComplete = (m: MorningDraft) =>
+  m.soreness !== undefined &&
+  (m.nothingElse === true || m.sharp || m.tingling || m.flag !== undefined) &&
+  m.places.every((p) => p.pain !== undefined)
+
+/** As the server takes it. */
+export const asAnswers = (m: MorningDraft) => ({
+  sites: m.places.map((p) => ({ site: p.site, side: p.side, pain: p.pain ?? 0 })),
+  muscleSoreness: m.soreness ?? 0,
+  sleepHours: m.sleepHours,
+  stiffMinutes: m.stiffMinutes,
+  sharp: m.sharp,
+  tinglingStays: m.tingling,
+  flag: m.flag,
+})

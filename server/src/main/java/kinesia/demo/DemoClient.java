@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param strength what they can do against the model's usual effort, 0.5 to 1.5
  * @param gainPerWeek how that grows
  * @param usual usual pain at each screen, first to last
- * @param flares sessions (counted from the end, 0 the last) whose morning is 3 or more above usual
+ * @param says what mornings and sets said beside the usual
  * @param firstDaysAgo when it began
  * @param lastDaysAgo the last session
  * @param lastMorning whether the last morning was answered
@@ -42,16 +42,40 @@ record DemoClient(
         double gainPerWeek,
         @Nullable Sore sore,
         List<Integer> usual,
-        Set<Integer> flares,
+        Says says,
         int firstDaysAgo,
         int lastDaysAgo,
         boolean lastMorning,
         @Nullable String refer) {
 
+    /**
+     * What was said beside the usual, by session counted from the end, 0 the last.
+     *
+     * @param flares whose morning was 3 or more above usual
+     * @param sames whose morning was 2 above usual
+     * @param hurtsInTheHardest whether what asks most of the place hurts in its sets, and on most mornings after
+     * @param fresh a place that hurt on the last morning and that no screen knows; null for none
+     */
+    record Says(
+            Set<Integer> flares,
+            Set<Integer> sames,
+            boolean hurtsInTheHardest,
+            @Nullable Sore fresh) {
+        static final Says NOTHING = flaring();
+
+        static Says flaring(Integer... sessions) {
+            return new Says(Set.of(sessions), Set.of(), false, null);
+        }
+
+        static Says samely(Integer... sessions) {
+            return new Says(Set.of(), Set.of(sessions), false, null);
+        }
+    }
+
     /** The sore place. */
     record Sore(Site site, Side side, List<String> provokedBy) {}
 
-    /** The six of the scenario, one for each kind of story. All invented. */
+    /** Those of the scenario, one for each kind of story. All invented. */
     static List<DemoClient> all() {
         return List.of(
                 new DemoClient(
@@ -72,7 +96,7 @@ record DemoClient(
                         0.010,
                         new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("deep-bending")),
                         List.of(4, 3, 2, 2),
-                        Set.of(19),
+                        Says.flaring(19),
                         88,
                         1,
                         false,
@@ -95,7 +119,7 @@ record DemoClient(
                         0.008,
                         new Sore(Site.OUTER_ELBOW, Side.LEFT, List.of("gripping")),
                         List.of(2, 2, 3, 3),
-                        Set.of(0),
+                        Says.flaring(0),
                         86,
                         2,
                         true,
@@ -118,7 +142,7 @@ record DemoClient(
                         0.006,
                         new Sore(Site.FRONT_OF_SHOULDER, Side.RIGHT, List.of("arm-behind", "pressing-overhead")),
                         List.of(3, 3, 3, 3),
-                        Set.of(15),
+                        Says.flaring(15),
                         87,
                         5,
                         true,
@@ -141,7 +165,7 @@ record DemoClient(
                         0.014,
                         null,
                         List.of(),
-                        Set.of(),
+                        Says.NOTHING,
                         88,
                         3,
                         true,
@@ -164,7 +188,7 @@ record DemoClient(
                         0.01,
                         new Sore(Site.INNER_ELBOW, Side.RIGHT, List.of("gripping-palm-up")),
                         List.of(2),
-                        Set.of(),
+                        Says.NOTHING,
                         6,
                         3,
                         true,
@@ -187,9 +211,101 @@ record DemoClient(
                         0.006,
                         new Sore(Site.CROOK_OF_ELBOW, Side.LEFT, List.of("lifting-palm-up")),
                         List.of(2, 2, 1),
-                        Set.of(),
+                        Says.NOTHING,
                         89,
                         29,
+                        true,
+                        null),
+                new DemoClient(
+                        "Halvard Lunde",
+                        63,
+                        Sex.MALE,
+                        1.77,
+                        84,
+                        Side.RIGHT,
+                        Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Net mender; hauls and knots most mornings",
+                        false,
+                        40,
+                        Set.of(),
+                        true,
+                        1.3,
+                        0.008,
+                        new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("straightening-against-load")),
+                        List.of(2, 2, 2, 2),
+                        new Says(Set.of(), Set.of(), true, null),
+                        60,
+                        2,
+                        true,
+                        null),
+                new DemoClient(
+                        "Ingrid Vestmar",
+                        70,
+                        Sex.FEMALE,
+                        1.65,
+                        64,
+                        Side.RIGHT,
+                        Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Pottery teacher; wedges clay three days a week",
+                        false,
+                        35,
+                        Set.of(),
+                        true,
+                        0.9,
+                        0.007,
+                        new Sore(Site.BACK_OF_ELBOW, Side.LEFT, List.of("deep-bending")),
+                        List.of(2, 2, 2),
+                        Says.samely(0),
+                        58,
+                        2,
+                        true,
+                        null),
+                new DemoClient(
+                        "Rolf Askevik",
+                        66,
+                        Sex.MALE,
+                        1.81,
+                        79,
+                        Side.LEFT,
+                        Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Postal cyclist; carries the island’s parcels",
+                        false,
+                        40,
+                        Set.of(),
+                        true,
+                        1.4,
+                        0.008,
+                        new Sore(Site.OUTER_ELBOW, Side.RIGHT, List.of("gripping")),
+                        List.of(3, 3, 3),
+                        Says.flaring(0, 2),
+                        50,
+                        1,
+                        true,
+                        null),
+                new DemoClient(
+                        "Birte Solhaug",
+                        57,
+                        Sex.FEMALE,
+                        1.7,
+                        73,
+                        Side.RIGHT,
+                        Goal.FUNCTION,
+                        ClientDetails.Units.KG_CM,
+                        "Night baker; lifts trays until four",
+                        false,
+                        35,
+                        Set.of(),
+                        true,
+                        1.1,
+                        0.009,
+                        new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("deep-bending")),
+                        List.of(2, 2),
+                        new Says(Set.of(), Set.of(), false, new Sore(Site.WRIST, Side.LEFT, List.of())),
+                        40,
+                        3,
                         true,
                         null));
     }

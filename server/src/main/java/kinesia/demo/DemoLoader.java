@@ -9,6 +9,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -43,6 +44,7 @@ import kinesia.floor.SetLog;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSessions;
+import kinesia.link.Invitations;
 import kinesia.plan.ClientDays;
 import kinesia.plan.Composition;
 import kinesia.plan.VisitPlanner;
@@ -73,7 +75,8 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final int SCREEN_EVERY_DAYS = 28;
     private static final int BLOCK_WEEKS = 6;
     private static final LocalTime FIRST_VISIT = LocalTime.of(8, 30);
-    private static final long MINUTES_APART = 75;
+    private static final long MINUTES_APART = 50;
+    private static final int MAIL_FROM_AGE = 60;
 
     private final Rooms rooms;
     private final Accounts accounts;
@@ -90,6 +93,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final ScreeningRules screening;
     private final ExerciseModel model;
     private final RoomCalendar calendar;
+    private final Invitations invitations;
     private final TransactionTemplate transactions;
 
     DemoLoader(
@@ -108,7 +112,9 @@ class DemoLoader implements SmartInitializingSingleton {
             ScreeningRules screening,
             ExerciseModel model,
             RoomCalendar calendar,
+            Invitations invitations,
             TransactionTemplate transactions) {
+        this.invitations = invitations;
         this.rooms = rooms;
         this.accounts = accounts;
         this.passwords = passwords;
@@ -158,6 +164,7 @@ class DemoLoader implements SmartInitializingSingleton {
         private final Client client;
         private final InventedResponse response;
         private final List<SessionRecord> records = new ArrayList<>();
+        private final List<UUID> sessionIds = new ArrayList<>();
         private final LocalTime timeOfDay;
         private Screen screen;
         private int screensTaken;
@@ -228,6 +235,26 @@ class DemoLoader implements SmartInitializingSingleton {
                 takeScreen(today.minusDays(2), who.refer());
             } else {
                 book();
+            }
+            reach();
+        }
+
+        /** Agreed to be asked by most, and the last morning that was not answered is asked. */
+        private void reach() {
+            if (who.goal() == Goal.STRENGTH) {
+                return; // one who wants nothing sent
+            }
+            boolean mail = who.age() > MAIL_FROM_AGE;
+            String first = who.name().substring(0, who.name().indexOf(' ')).toLowerCase(Locale.ROOT);
+            invitations.agree(
+                    client.id(),
+                    mail,
+                    mail ? first + "@varnholm.example" : "+00 555 01" + (10 + who.age()),
+                    today.minusDays(who.firstDaysAgo()),
+                    "Oda Brandt");
+            if (!who.lastMorning() && !sessionIds.isEmpty()) {
+                invitations.morning(
+                        client, sessionIds.get(sessionIds.size() - 1), today.minusDays(who.lastDaysAgo() - 1L));
             }
         }
 
@@ -354,6 +381,7 @@ class DemoLoader implements SmartInitializingSingleton {
                     "Oda Brandt");
             session.finish(at(on, 11), List.of()); // before it is stored: only one session of a client may stand open
             sessions.save(session);
+            sessionIds.add(id);
             plans.keep(id, outcome.result().plan());
             double weeks = (who.firstDaysAgo() - (today.toEpochDay() - on.toEpochDay())) / 7.0;
             List<LoggedSet> sets = response.work(
@@ -364,7 +392,7 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             Morning morning = fromEnd == 0 && !who.lastMorning()
                     ? null
-                    : response.morning(on.plusDays(1), usual(), who.flares().contains(fromEnd), records.size());
+                    : response.morning(on.plusDays(1), usual(), fromEnd, records.size());
             if (morning != null) {
                 mornings.save(new MorningCheck(id, morning, at(on.plusDays(1), 8)));
             }

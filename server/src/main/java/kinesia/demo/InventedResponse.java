@@ -2,6 +2,7 @@ package kinesia.demo;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -21,6 +22,7 @@ import kinesia.core.response.Morning;
 import kinesia.core.response.SitePain;
 import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreenAnswers.Reading;
+import org.jspecify.annotations.Nullable;
 
 /** How an invented client's arms answer a plan: repetitions, effort and pain from a made-up strength and a fixed seed. */
 final class InventedResponse {
@@ -31,11 +33,16 @@ final class InventedResponse {
     // What an arm of strength 1 holds at the elbow.
     private static final ElbowStrength INVENTED = ElbowStrength.ofFlexors(19);
     private static final int QUIET_MINUTES = 5;
+    private static final int HURTS_IN_THREE = 3;
+    private static final int WORSE_IN_FOUR = 4;
+    private static final int FRESH_PAIN = 3;
 
     private final DemoClient who;
     private final ExerciseModel model;
     private final Body body;
     private final Random random;
+    private @Nullable String hurtsIn;
+    private boolean hurtsNow;
 
     InventedResponse(DemoClient who, ExerciseModel model, Body body, long seed) {
         this.who = who;
@@ -52,6 +59,7 @@ final class InventedResponse {
 
     /** All sets of {@code plan}, following the advice after each. */
     List<LoggedSet> work(Plan plan, LocalDate on, double weeks, int usual, kinesia.core.dose.Equipment equipment) {
+        noticeWhatHurts(plan);
         List<LoggedSet> sets = new ArrayList<>();
         for (Slot slot : plan.slots()) {
             Exercise exercise = model.catalogue().get(slot.exerciseKey());
@@ -120,6 +128,9 @@ final class InventedResponse {
                 && usual > 0
                 && random.nextDouble() < 0.5;
         int felt = hurts ? Math.min(4, Math.max(1, usual + random.nextInt(2) - 1)) : 0;
+        if (slot.exerciseKey().equals(hurtsIn) && random.nextInt(HURTS_IN_THREE) < 2) {
+            felt = usual + 1 + random.nextInt(2);
+        }
         // The other arm's set does not hurt here.
         int pain = side == null || (sore != null && side == sore.side()) ? felt : 0;
         return new LoggedSet(
@@ -135,12 +146,34 @@ final class InventedResponse {
                 pain > 0 ? sore.side() : null);
     }
 
-    /** The morning after; {@code flare} makes it 3 above usual. */
-    Morning morning(LocalDate on, int usual, boolean flare, int sessionNumber) {
+    /** For whom it hurts in the hardest: the main exercise of the first plan that asks most of the sore place. */
+    private void noticeWhatHurts(Plan plan) {
         DemoClient.Sore sore = who.sore();
-        int pain = flare ? usual + 3 : Math.max(0, usual + (random.nextInt(3) == 0 ? 1 : 0) - random.nextInt(2));
-        List<SitePain> sites =
-                sore == null ? List.of() : List.of(new SitePain(sore.site(), sore.side(), PainScore.of(pain)));
+        if (who.says().hurtsInTheHardest() && sore != null && hurtsIn == null) {
+            hurtsIn = plan.mainSlots().stream()
+                    .max(Comparator.comparingDouble(s -> s.stress().getOrDefault(sore.site(), 0.0)))
+                    .map(Slot::exerciseKey)
+                    .orElse(null);
+        }
+        hurtsNow = plan.mainSlots().stream().anyMatch(s -> s.exerciseKey().equals(hurtsIn));
+    }
+
+    /** The morning after the session so many before the last. */
+    Morning morning(LocalDate on, int usual, int fromEnd, int sessionNumber) {
+        DemoClient.Sore sore = who.sore();
+        DemoClient.Says says = who.says();
+        boolean worse = says.sames().contains(fromEnd) || (hurtsNow && random.nextInt(WORSE_IN_FOUR) < 3);
+        int pain = says.flares().contains(fromEnd)
+                ? usual + 3
+                : worse ? usual + 2 : Math.max(0, usual + (random.nextInt(3) == 0 ? 1 : 0) - random.nextInt(2));
+        List<SitePain> sites = new ArrayList<>();
+        if (sore != null) {
+            sites.add(new SitePain(sore.site(), sore.side(), PainScore.of(pain)));
+        }
+        DemoClient.Sore fresh = says.fresh();
+        if (fresh != null && fromEnd == 0) {
+            sites.add(new SitePain(fresh.site(), fresh.side(), PainScore.of(FRESH_PAIN)));
+        }
         int soreness = Math.max(0, 4 - sessionNumber) + random.nextInt(2);
         return new Morning(on, sites, soreness, 6.5 + random.nextInt(4) * 0.5, false, false);
     }

@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes a link and lays its message in the outbox, for clients who agreed to it and for nobody else. */
 @Component
-class Invitations {
+public class Invitations {
     private static final int TOKEN_BYTES = 32;
     private static final int DAYS_OPEN = 2;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
@@ -54,14 +54,28 @@ class Invitations {
     }
 
     /** Asks how the morning of {@code on} was; nothing happens without consent. */
-    Optional<OutboxMessage> morning(Client client, UUID sessionId, LocalDate on) {
+    public Optional<UUID> morning(Client client, UUID sessionId, LocalDate on) {
         return invite(
-                client,
-                sessionId,
-                null,
+                        client,
+                        sessionId,
+                        null,
+                        on,
+                        "Good morning " + firstName(client) + ", how are your arms after " + DAY.format(on.minusDays(1))
+                                + "? Four short questions:")
+                .map(OutboxMessage::id);
+    }
+
+    /** Keeps that a client agreed on {@code on} to be asked at {@code address}. */
+    public void agree(UUID clientId, boolean byMail, String address, LocalDate on, String askedBy) {
+        ClientContact contact = new ClientContact(clientId);
+        contact.change(
+                byMail ? ClientContact.Channel.MAIL : ClientContact.Channel.TEXT,
+                address,
                 on,
-                "Good morning " + firstName(client) + ", how are your arms after " + DAY.format(on.minusDays(1))
-                        + "? Four short questions:");
+                ContactController.WORDING,
+                askedBy,
+                calendar.now());
+        contacts.save(contact);
     }
 
     /** Sends a session to be done at home on {@code on}. */

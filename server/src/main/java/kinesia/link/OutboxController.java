@@ -93,6 +93,7 @@ class OutboxController {
         LocalDate morning = session.visitOn().plusDays(1);
         return new Sent(invitations
                 .morning(client, id, morning.isBefore(today) ? today : morning)
+                .flatMap(outbox::findById)
                 .map(m -> views(List.of(m), today))
                 .orElse(List.of()));
     }

@@ -75,8 +75,8 @@ public final class ArmBudget {
         return usual >= HIGH_FROM ? HIGH_WEEK : usual >= MODERATE_FROM ? MODERATE_WEEK : QUIET_WEEK;
     }
 
-    // What stress at a place is told against (RULES 2).
-    private static String reference(Site site) {
+    /** The exercise whose repetitions are the unit of a place's dose, with its article. */
+    public static String reference(Site site) {
         return switch (site) {
             case BACK_OF_ELBOW -> "a rope press-down";
             case TOP_JOINT_OF_SHOULDER -> "a close bench press";

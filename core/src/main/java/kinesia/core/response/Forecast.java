@@ -25,6 +25,8 @@ public record Forecast(Place place, double go, double same, double ease, double 
     private static final double SEEN_BEFORE = 10;
     private static final double OF_THESE_OTHERWISE = 1;
     private static final double OF_THESE_EASED = 0.25;
+    private static final double BELIEF_COUNTS = 40;
+    private static final int QUIET_IN_SETS = 2;
     private static final int DAYS = 7;
     private static final int TENTHS = 10;
 
@@ -50,32 +52,46 @@ public record Forecast(Place place, double go, double same, double ease, double 
         Beliefs beliefs = Beliefs.of(visits, ArmBudget.weekly(site), at.stress().weights());
         double quietMorning = beliefs.atMost(usual + 1, stands, week);
         double noFlare = beliefs.atMost(usual + 2, stands, week);
-        List<Map<Place, SiteSignal>> signals = SignalRules.judge(records);
-        int judged = 0;
-        int otherwise = 0;
-        int eased = 0;
-        for (Map<Place, SiteSignal> visit : signals) {
-            SiteSignal signal = visit.get(site.place());
-            if (signal == null || signal.signal() == Signal.WAITING) {
-                continue;
-            }
-            judged++;
-            boolean byMorning = signal.reason().ruleId().equals("RESPONSE-morning");
-            eased += signal.signal().compareTo(Signal.EASE) >= 0 && !byMorning ? 1 : 0;
-            otherwise += signal.signal() == Signal.SAME && signal.cleanMorning() ? 1 : 0;
-        }
-        double easedElse = (OF_THESE_EASED + eased) / (SEEN_BEFORE + judged);
-        double sameElse = (OF_THESE_OTHERWISE + otherwise) / (SEEN_BEFORE + judged);
-        double ease = 1 - noFlare * (1 - easedElse);
-        double go = quietMorning * (1 - easedElse) * (1 - sameElse);
+        So far = So.far(site.place(), records, visits);
+        double easedElse = (OF_THESE_EASED + far.easedOtherwise()) / (SEEN_BEFORE + far.judged());
+        double sameElse = (OF_THESE_OTHERWISE + far.overGoInSets()) / (SEEN_BEFORE + far.judged());
+        // What this place did so far counts beside what is believed of it, as if that were so many visits.
+        double go = far.beside(quietMorning * (1 - easedElse) * (1 - sameElse), far.gos());
+        double ease = Math.min(1 - go, far.beside(1 - noFlare * (1 - easedElse), far.eases()));
         return new Forecast(
-                site.place(),
-                go,
-                Math.max(0, 1 - go - ease),
-                ease,
-                week,
-                judged,
-                reason(site.place(), go, ease, week, at));
+                site.place(), go, 1 - go - ease, ease, week, far.judged(), reason(site.place(), go, ease, week, at));
+    }
+
+    /** How the place answered so far, in counts. */
+    private record So(int judged, int gos, int eases, int easedOtherwise, int overGoInSets) {
+        static So far(Place place, List<SessionRecord> records, List<Exposure> visits) {
+            List<Map<Place, SiteSignal>> signals = SignalRules.judge(records);
+            int judged = 0;
+            int gos = 0;
+            int eases = 0;
+            int otherwise = 0;
+            int inSets = 0;
+            for (int i = 0; i < signals.size(); i++) {
+                SiteSignal signal = signals.get(i).get(place);
+                if (signal == null || signal.signal() == Signal.WAITING) {
+                    continue;
+                }
+                boolean eased = signal.signal().compareTo(Signal.EASE) >= 0;
+                int usual = visits.get(i).usual();
+                judged++;
+                gos += signal.signal() == Signal.GO ? 1 : 0;
+                eases += eased ? 1 : 0;
+                otherwise += eased && !signal.reason().ruleId().equals("RESPONSE-morning") ? 1 : 0;
+                inSets += visits.get(i).felt().values().stream().anyMatch(f -> f > Math.max(QUIET_IN_SETS, usual))
+                        ? 1
+                        : 0;
+            }
+            return new So(judged, gos, eases, otherwise, inSets);
+        }
+
+        double beside(double believed, int came) {
+            return (BELIEF_COUNTS * believed + came) / (BELIEF_COUNTS + judged);
+        }
     }
 
     private static Reason reason(Place place, double go, double ease, double week, Learning.AtPlace at) {
@@ -88,8 +104,9 @@ public record Forecast(Place place, double go, double same, double ease, double 
                                 + (go >= 0.5 ? "go" : ease >= 0.5 ? "ease" : "same") + ": " + tenths(go)
                                 + " that it is a go, " + tenths(ease)
                                 + " that it has to be eased. With this visit its seven days"
-                                + " come to " + Numbers.plain(week, 0) + "; it is believed to take "
-                                + Numbers.plain(t.low(), 0) + " to " + Numbers.plain(t.high(), 0) + ".",
+                                + " come to what " + Learning.round(week) + " repetitions of "
+                                + ArmBudget.reference(place.site()) + " ask of it; it is believed to take "
+                                + Learning.round(t.low()) + " to " + Learning.round(t.high()) + ".",
                         go >= 0.5
                                 ? "It should take this well."
                                 : "It may grumble a little after this; tell us tomorrow.")

@@ -13,7 +13,8 @@ import java.util.Map;
  * <p>An exercise's weight is (house points + the points it got) / (house points + the points its house stress would have had it
  * get). A morning's points are shared out over what was done in its seven days, by dose, with a part for the place wavering by
  * itself; the shares are done again with the new weights until they hold (expectation-maximisation for a sum of Poisson counts,
- * Dempster, Laird and Rubin 1977 [pub], quoted from memory). Pain in a set belongs to that exercise.
+ * Dempster, Laird and Rubin 1977 [pub], quoted from memory). Pain over usual in a set
+ * belongs to that exercise.
  */
 public record LearnedStress(Map<String, Double> weights, List<Evidence> evidence) {
     // As many points as the house weight stands for [house].
@@ -118,17 +119,21 @@ public record LearnedStress(Map<String, Double> weights, List<Evidence> evidence
                 double all = 0;
                 double stress = 0;
                 for (Map.Entry<String, Integer> felt : visit.felt().entrySet()) {
-                    all += felt.getValue();
+                    all += over(felt.getValue(), visit);
                     stress += stress(felt.getKey(), house, before);
                 }
                 if (all > 0 && stress > TINY) {
                     for (Map.Entry<String, Integer> felt : visit.felt().entrySet()) {
-                        got.merge(felt.getKey(), (double) felt.getValue(), Double::sum);
+                        got.merge(felt.getKey(), over(felt.getValue(), visit), Double::sum);
                         due.merge(felt.getKey(), all * stress(felt.getKey(), house, before) / stress, Double::sum);
                     }
                 }
             }
             return new Felt(got, due);
+        }
+
+        private static double over(int pain, Exposure visit) {
+            return Math.max(0, pain - visit.usual());
         }
 
         private static double stress(String key, Map<String, Double> house, Map<String, Double> before) {

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record Learning(List<AtPlace> places) {
     private static final double MOVED_BY = 0.75;
     private static final int FEWEST = 3;
+    private static final double TO_FIVE = 5;
 
     public Learning {
         places = List.copyOf(places);
@@ -116,9 +117,10 @@ public record Learning(List<AtPlace> places) {
                         "LEARNED-tolerance",
                         Tag.HOUSE,
                         "a week after which it stands one over its usual the morning after; learned once the band is a sixth to either side",
-                        "The " + place.words() + " was quiet after " + t.quiet() + " of " + t.answered()
-                                + " answered visits: by these it takes a week of about " + Numbers.plain(t.dose(), 0)
-                                + ", between " + Numbers.plain(t.low(), 0) + " and " + Numbers.plain(t.high(), 0) + ".",
+                        "The " + place.words() + " was quiet on " + t.quiet() + " of " + t.answered()
+                                + " mornings: by these it takes in a week about what " + round(t.dose())
+                                + " repetitions of " + ArmBudget.reference(place.site()) + " ask of it, between "
+                                + round(t.low()) + " and " + round(t.high()) + ".",
                         "We know by now about how much it takes in a week, and stay inside that.")
                 .with("takes", Numbers.plain(t.dose(), 0))
                 .with("from", Numbers.plain(t.low(), 0))
@@ -127,12 +129,18 @@ public record Learning(List<AtPlace> places) {
                 .with("quiet", t.quiet());
     }
 
+    /** A dose without false precision: to five. */
+    static String round(double dose) {
+        return Numbers.plain(Math.round(dose / TO_FIVE) * TO_FIVE, 0);
+    }
+
     /** What an exercise asks of a place here, in counts. */
     static Reason says(Place place, LearnedStress.Evidence e, String name) {
         String counts = name + ": " + e.worse() + " of " + e.answered() + " mornings worse at the " + place.words()
                 + (e.hurt() > 0 ? ", and it hurt in its own sets at " + e.hurt() + " of " + e.said() + " visits" : "");
         boolean more = e.weight() >= Learned.CLEARLY_MORE;
         boolean less = e.weight() <= Learned.CLEARLY_LESS;
+        String others = e.worse() > 0 ? ", as what was done with it explains that better." : ".";
         return Reason.of(
                         "LEARNED-stress",
                         Tag.HOUSE,
@@ -141,7 +149,9 @@ public record Learning(List<AtPlace> places) {
                         counts
                                 + (more
                                         ? ". It counts for more here than elsewhere."
-                                        : less ? ". It counts for less here than elsewhere." : ". It counts as usual."),
+                                        : less
+                                                ? ". It counts for less here than elsewhere" + others
+                                                : ". It counts as usual."),
                         more
                                 ? "It asks more of you there than of most."
                                 : less ? "You take it better there than most." : "You take it there like most.")

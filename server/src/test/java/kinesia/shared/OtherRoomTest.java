@@ -141,6 +141,12 @@ class OtherRoomTest {
         bodies.put(
                 "put /api/sessions/{id}/morning",
                 json("{'sites': [], 'muscleSoreness': 1, 'sharp': false, 'tinglingStays': false}"));
+        bodies.put(
+                "put /api/clients/{clientId}/contact",
+                json("{'channel': 'MAIL', 'address': 'a@varnholm.example', 'consents': true}"));
+        bodies.put(
+                "put /api/clients/{clientId}/home/{id}",
+                json("{'on': '" + LocalDate.now().plusDays(2) + "', 'placeId': '" + ids.place() + "', 'minutes': 20}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();
         bodies.put(

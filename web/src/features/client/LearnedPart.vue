@@ -22,7 +22,8 @@ const places = computed(() =>
   }),
 )
 const ofTen = (chance: number) => Math.round(chance * 10)
-const number = (dose: number) => Math.round(dose)
+const number = (dose: number) => Math.round(dose / 5) * 5
+const chance = (c: number) => (c < 0.05 ? 'under 1 in 20' : `${Math.max(1, ofTen(c))} in 10`)
 </script>
 
 <template>
@@ -35,8 +36,8 @@ const number = (dose: number) => Math.round(dose)
       </p>
       <p v-if="p.forecast" class="forecast">
         <WhyValue :reason="p.forecast.reason">
-          Tomorrow: go {{ ofTen(p.forecast.go) }} in 10, ease
-          {{ p.forecast.ease < 0.05 ? 'under 1 in 20' : `${Math.max(1, ofTen(p.forecast.ease))} in 10` }}
+          Tomorrow: go {{ chance(p.forecast.go) }}, same {{ chance(p.forecast.same) }}, ease
+          {{ chance(p.forecast.ease) }}
         </WhyValue>
         <span class="quiet small">
           <WhyValue :reason="p.forecasts.reason">
@@ -55,11 +56,9 @@ const number = (dose: number) => Math.round(dose)
       <p class="small mb-2">
         <WhyValue :reason="p.tolerated">
           {{ p.tolerance.learned ? 'Takes' : 'Probably takes' }} {{ number(p.tolerance.low) }} to
-          {{ number(p.tolerance.high) }} a week
+          {{ number(p.tolerance.high) }} repetitions a week, as of {{ p.reference }}
         </WhyValue>
-        <span v-if="p.forecast" class="quiet">
-          · with this visit its seven days come to {{ number(p.forecast.week) }}
-        </span>
+        <span v-if="p.forecast" class="quiet">· with this visit {{ number(p.forecast.week) }}</span>
         <span class="quiet">· quiet after {{ p.tolerance.quiet }} of {{ p.tolerance.answered }} mornings</span>
       </p>
       <p v-if="p.trial" class="ask">{{ p.trial.exact }}</p>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Side, Sign, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
-import { words } from '@/shared/format'
+import { title, words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
 import { isComplete, type MorningDraft, type PlaceNow } from './morning'
 
@@ -41,14 +41,14 @@ const chosen = computed(() => props.signs.find((s) => s.id === draft.value.flag)
 
 const stiffness = [
   { value: 0, text: 'no' },
-  { value: 5, text: 'under 10 min' },
-  { value: 20, text: '10 to 30' },
-  { value: 40, text: '30 to 45' },
-  { value: 60, text: 'over 45' },
+  { value: 5, text: 'to 10 min' },
+  { value: 20, text: '30' },
+  { value: 40, text: '45' },
+  { value: 60, text: 'longer' },
 ]
 const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
   value: h,
-  text: h === 4 ? '4 or less' : h === 9 ? '9 or more' : `${h}`,
+  text: h === 4 ? '≤ 4' : h === 9 ? '9 +' : `${h}`,
 }))
 </script>
 
@@ -69,7 +69,7 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
       <div>
         <fieldset v-for="p in draft.places" :key="key(p)" class="place">
           <legend>
-            <strong>{{ words(p.side) }} {{ words(p.site) }}</strong>
+            <strong>{{ title(`${words(p.side)} ${words(p.site)}`) }}</strong>
             <span class="quiet">now</span>
           </legend>
           <div v-if="!p.added" class="three">
@@ -214,9 +214,12 @@ legend {
 .morning :deep(.choice) {
   display: flex;
   flex-wrap: wrap;
+  gap: 0.3rem;
 }
 .morning :deep(.choice button) {
   min-height: 46px;
+  flex: 1 1 auto;
+  padding-inline: 0.5rem;
 }
 @media (max-width: 700px) {
   .beside {

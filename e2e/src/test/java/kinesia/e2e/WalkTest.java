@@ -291,10 +291,10 @@ class WalkTest {
                 .waitFor();
         browser.follow("Ask about the morning");
         browser.seeHeading("The morning after");
-        browser.choose("Joint or tendon pain, right back of elbow", "5");
+        browser.choose("right back of elbow", "worse");
+        browser.choose("How much, 0 to 10", "5");
         browser.choose("Sore muscle", "3");
-        browser.choose("Sharp, catching", "no");
-        browser.choose("Tingling that stays?", "no");
+        browser.press("nothing else");
         browser.axeFindsNothing("morning");
         browser.press("Keep, and see what changes");
         browser.seeHeading("What changed since the last session");

@@ -61,7 +61,7 @@ public class Invitations {
                         null,
                         on,
                         "Good morning " + firstName(client) + ", how are your arms after " + DAY.format(on.minusDays(1))
-                                + "? Four short questions:")
+                                + "? A few short questions:")
                 .map(OutboxMessage::id);
     }
 

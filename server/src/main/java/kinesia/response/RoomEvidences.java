@@ -60,10 +60,14 @@ public class RoomEvidences {
     private record Joint(UUID clientId, Learning.AtPlace learned) {}
 
     /** Works it out for every room. */
-    @Scheduled(initialDelay = 15_000, fixedDelay = 3_600_000)
+    @Scheduled(initialDelay = 3_000, fixedDelay = 3_600_000)
     void workOut() {
-        for (Room room : rooms.findAll()) {
-            workOut(room.id());
+        try {
+            for (Room room : rooms.findAll()) {
+                workOut(room.id());
+            }
+        } catch (DataAccessException | TransactionException e) {
+            LOG.debug("not now", e); // in an hour, then
         }
     }
 

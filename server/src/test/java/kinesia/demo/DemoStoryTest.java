@@ -80,6 +80,41 @@ class DemoStoryTest {
     }
 
     @Test
+    void what_the_joint_taught_took_an_exercise_off_the_plan_with_its_counts() throws Exception {
+        JsonNode next = next("Halvard Lunde");
+        JsonNode worst = next.at("/learned/0/exercises/0");
+        assertThat(worst.at("/counts/weight").asDouble()).isGreaterThan(1.25);
+        assertThat(worst.at("/reason/exact").asText()).contains("mornings worse", "hurt in its own sets");
+        String key = worst.at("/counts/exerciseKey").asText();
+        assertThat(next.at("/plan/units").findValuesAsText("exerciseKey")).doesNotContain(key);
+        JsonNode left = null;
+        for (JsonNode out : next.at("/plan/whyNot")) {
+            left = out.get("exerciseKey").asText().equals(key) ? out : left;
+        }
+        assertThat(left).isNotNull();
+        assertThat(left.at("/reasons/0/ruleId").asText()).isEqualTo("LEARNED-stress");
+    }
+
+    @Test
+    void every_line_of_the_response_table_has_somebody() throws Exception {
+        Map<String, String> expected = Map.of(
+                "Pia Ravnsund", "GO",
+                "Ingrid Vestmar", "SAME",
+                "Tobias Fenn", "EASE",
+                "Rolf Askevik", "REFER",
+                "Maren Oldvik", "WAITING");
+        Map<String, String> shown = new TreeMap<>();
+        for (JsonNode client : caller.get("/api/today").at("/clients")) {
+            if (expected.containsKey(client.get("name").asText())) {
+                shown.put(client.get("name").asText(), client.path("signal").asText());
+            }
+        }
+        assertThat(shown).isEqualTo(new TreeMap<>(expected));
+        JsonNode fresh = next("Birte Solhaug");
+        assertThat(fresh.get("whatToDo").toString()).contains("Ask about the left wrist first");
+    }
+
+    @Test
     void a_morning_not_yet_answered_keeps_the_place_from_progress() throws Exception {
         JsonNode next = next("Maren Oldvik");
         assertThat(next.get("morningFor").asText()).isNotBlank();
@@ -94,7 +129,7 @@ class DemoStoryTest {
                         who.getName(),
                         sessions.findByClientIdAndVisitOnGreaterThanEqualAndVisitOnBeforeOrderByVisitOn(
                                 who.getId(), LocalDate.EPOCH, LocalDate.now())));
-        assertThat(byClient).hasSize(6);
+        assertThat(byClient).hasSize(10);
         byClient.values().forEach(own -> {
             for (int i = 1; i < own.size(); i++) {
                 assertThat(own.get(i).visitOn())

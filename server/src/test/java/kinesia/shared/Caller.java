@@ -192,6 +192,20 @@ public class Caller {
                 .getContentAsByteArray();
     }
 
+    /** Asks as somebody who has nothing but a private link. */
+    public Answer byLink(String method, String path, String token, Object body) throws Exception {
+        MockHttpServletRequestBuilder request =
+                org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request(
+                        org.springframework.http.HttpMethod.valueOf(method), java.net.URI.create(path));
+        if (body != null) {
+            request.contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(body));
+        }
+        MockHttpServletResponse response =
+                mvc.perform(request.header("Kinesia-Link", token)).andReturn().getResponse();
+        String text = response.getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
+        return new Answer(response.getStatus(), text.isEmpty() ? JSON.nullNode() : JSON.readTree(text));
+    }
+
     /** Sends {@code body} just as it is. */
     public Answer send(String method, String path, String body) throws Exception {
         return send(method, path, MediaType.APPLICATION_JSON_VALUE, body);

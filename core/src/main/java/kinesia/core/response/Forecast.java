@@ -100,8 +100,7 @@ public record Forecast(Place place, double go, double same, double ease, double 
                         "FORECAST-signal",
                         Tag.HOUSE,
                         "said before the visit, checked after it",
-                        "The " + place.words() + " will most likely answer "
-                                + (go >= 0.5 ? "go" : ease >= 0.5 ? "ease" : "same") + ": " + tenths(go)
+                        "The " + place.words() + " will most likely answer " + likeliest(go, ease) + ": " + tenths(go)
                                 + " that it is a go, " + tenths(ease)
                                 + " that it has to be eased. With this visit its seven days"
                                 + " come to what " + Learning.round(week) + " repetitions of "
@@ -112,9 +111,14 @@ public record Forecast(Place place, double go, double same, double ease, double 
                                 : "It may grumble a little after this; tell us tomorrow.")
                 .with("go", Numbers.plain(go, 2))
                 .with("ease", Numbers.plain(ease, 2))
-                .with("seven days", Numbers.plain(week, 0))
-                .with("takes from", Numbers.plain(t.low(), 0))
-                .with("takes to", Numbers.plain(t.high(), 0));
+                .with("seven days", Learning.round(week))
+                .with("takes from", Learning.round(t.low()))
+                .with("takes to", Learning.round(t.high()));
+    }
+
+    private static String likeliest(double go, double ease) {
+        double same = 1 - go - ease;
+        return go >= same && go >= ease ? "go" : same >= ease ? "same" : "ease";
     }
 
     /** A chance in words a person uses, "9 in 10", "under 1 in 10". */

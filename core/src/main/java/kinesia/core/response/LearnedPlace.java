@@ -6,6 +6,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Site;
+import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.reason.Reason;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is known of one sore place, told with its counts.
  *
+ * @param reference the exercise whose repetitions its dose is told in, with its article
  * @param exercises what each asked of it, most first; only what was done while somebody said how it went
  * @param forecast how it will answer the next visit; null where nothing is planned
  * @param forecasts how those before were borne out
@@ -25,6 +27,7 @@ public record LearnedPlace(
         Side side,
         Tolerance tolerance,
         Reason tolerated,
+        String reference,
         List<AskedOfIt> exercises,
         @Nullable Forecast forecast,
         ForecastRecord forecasts,
@@ -64,6 +67,7 @@ public record LearnedPlace(
                     site.side(),
                     at.tolerance(),
                     Learning.says(site.place(), at.tolerance()),
+                    ArmBudget.reference(site.site()),
                     asked,
                     next == null ? null : Forecast.of(site, at, records, next),
                     ForecastRecord.of(Forecast.checked(site, records, pooled)),

@@ -122,9 +122,9 @@ public record Learning(List<AtPlace> places) {
                                 + " repetitions of " + ArmBudget.reference(place.site()) + " ask of it, between "
                                 + round(t.low()) + " and " + round(t.high()) + ".",
                         "We know by now about how much it takes in a week, and stay inside that.")
-                .with("takes", Numbers.plain(t.dose(), 0))
-                .with("from", Numbers.plain(t.low(), 0))
-                .with("to", Numbers.plain(t.high(), 0))
+                .with("takes", round(t.dose()))
+                .with("from", round(t.low()))
+                .with("to", round(t.high()))
                 .with("answered visits", t.answered())
                 .with("quiet", t.quiet());
     }

@@ -16,6 +16,7 @@ begin
             ('account', 'room_id in ' || rooms),
             ('place', 'room_id in ' || rooms),
             ('client', 'room_id in ' || rooms),
+            ('client_contact', 'client_id in ' || clients),
             ('appointment', 'client_id in ' || clients),
             ('training_block', 'client_id in ' || clients),
             ('screen', 'client_id in ' || clients),

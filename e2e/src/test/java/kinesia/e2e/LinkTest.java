@@ -33,6 +33,10 @@ class LinkTest {
         try (Browser desk = room.browser();
                 Browser phone = room.browser()) {
             desk.signIn();
+            String session = desk.get("/api/clients/" + client(desk, "Maren Oldvik") + "/next")
+                    .path("morningFor")
+                    .asText();
+            desk.send("POST", "/api/sessions/" + session + "/morning/link", "");
             String link = open(desk);
             desk.page.navigate("/outbox");
             desk.seeHeading("Outbox");

@@ -53,13 +53,13 @@ const chance = (c: number) => (c < 0.05 ? 'under 1 in 20' : `${Math.max(1, ofTen
         <span class="takes" :style="{ left: p.low, width: p.width }" />
         <span v-if="p.week" class="week" :style="{ left: p.week }" />
       </div>
-      <p class="small mb-2">
+      <p class="small mb-2 told">
         <WhyValue :reason="p.tolerated">
           {{ p.tolerance.learned ? 'Takes' : 'Probably takes' }} {{ number(p.tolerance.low) }} to
           {{ number(p.tolerance.high) }} repetitions a week, as of {{ p.reference }}
         </WhyValue>
-        <span v-if="p.forecast" class="quiet">· with this visit {{ number(p.forecast.week) }}</span>
-        <span class="quiet">· quiet after {{ p.tolerance.quiet }} of {{ p.tolerance.answered }} mornings</span>
+        <span v-if="p.forecast" class="quiet">with this visit {{ number(p.forecast.week) }}</span>
+        <span class="quiet">quiet after {{ p.tolerance.quiet }} of {{ p.tolerance.answered }} mornings</span>
       </p>
       <p v-if="p.trial" class="ask">{{ p.trial.exact }}</p>
       <table v-if="p.told.length" class="counts">
@@ -93,6 +93,12 @@ h3 {
   align-items: baseline;
   margin-bottom: 0.3rem;
   font-size: 1.05rem;
+}
+.told {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.1rem 1rem;
+  align-items: baseline;
 }
 .ask {
   border-left: 4px solid var(--same);

@@ -153,6 +153,8 @@ const feels = [
 .figure {
   flex: 1;
   min-width: 0;
+}
+.figure :deep(svg) {
   max-height: 17rem;
 }
 .dose {

@@ -41,9 +41,9 @@ const chosen = computed(() => props.signs.find((s) => s.id === draft.value.flag)
 
 const stiffness = [
   { value: 0, text: 'no' },
-  { value: 5, text: 'to 10 min' },
-  { value: 20, text: '30' },
-  { value: 40, text: '45' },
+  { value: 5, text: 'to 10' },
+  { value: 20, text: 'to 30' },
+  { value: 40, text: 'to 45' },
   { value: 60, text: 'longer' },
 ]
 const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
@@ -96,7 +96,11 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
           <PainScale v-if="isOpen(p)" v-model="p.pain" label="How much, 0 to 10" :usual="p.usual" />
         </fieldset>
         <PainScale v-model="draft.soreness" label="Sore muscle, in its belly (usual after new work)" high="very" />
-        <ChoiceGroup v-model="draft.stiffMinutes" label="Arms stiff on rising?" :options="stiffness" />
+        <ChoiceGroup
+          v-model="draft.stiffMinutes"
+          label="Arms stiff on rising? For how many minutes"
+          :options="stiffness"
+        />
         <ChoiceGroup v-model="draft.sleepHours" label="Hours slept" :options="sleep" />
         <fieldset class="else">
           <legend>Anything else?</legend>

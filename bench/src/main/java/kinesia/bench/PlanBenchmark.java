@@ -30,6 +30,7 @@ import kinesia.core.exercise.StressWeights;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
+import kinesia.core.plan.Learned;
 import kinesia.core.plan.Methods;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.PlanResult;
@@ -162,7 +163,7 @@ public class PlanBenchmark {
                         Door.quiet(),
                         null,
                         false)
-                .within(ArmBudget.of(sore, TrainingWeek.of(Goal.FUNCTION, 2), place -> 20));
+                .within(ArmBudget.of(sore, TrainingWeek.of(Goal.FUNCTION, 2), place -> 20, Learned.NONE));
     }
 
     private static LoggedSet done(String key, double kg) {

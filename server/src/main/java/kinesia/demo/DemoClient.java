@@ -257,7 +257,7 @@ record DemoClient(
                         0.007,
                         new Sore(Site.BACK_OF_ELBOW, Side.LEFT, List.of("deep-bending")),
                         List.of(2, 2, 2),
-                        Says.samely(0),
+                        Says.samely(0, 2),
                         58,
                         2,
                         true,

@@ -104,7 +104,7 @@ class StrandTest {
     @Test
     void a_list_of_clients_is_a_list_of_names() throws Exception {
         JsonNode names = caller.get("/api/clients").body();
-        assertThat(names).hasSize(6);
+        assertThat(names).hasSize(10);
         names.forEach(one -> assertThat(one.properties()).hasSize(2));
         assertThat(names.findValuesAsText("name")).isSorted().contains("Maren Oldvik");
     }

@@ -190,9 +190,6 @@ public class SessionViews {
         List<SetView> sets = logs.findBySessionIdAndUndoneFalseOrderByLoggedAt(session.id()).stream()
                 .map(l -> set(session.visitOn(), l))
                 .toList();
-        Side first = StartingArm.after(logs.findLastArmByArm(client.id(), session.visitOn()).stream()
-                .map(l -> l.set(session.visitOn()))
-                .toList());
         return new SessionView(
                 session.id(),
                 client.id(),
@@ -202,12 +199,7 @@ public class SessionViews {
                 session.status(),
                 session.stopSign(),
                 plan,
-                guides(
-                        rooms.of(client.roomId(), client.body()),
-                        here(session, client),
-                        plan,
-                        first,
-                        remembered(client.id())),
+                guides(client, here(session, client), plan, session.visitOn()),
                 session.soreSites(),
                 session.changes(),
                 session.signals(),
@@ -261,15 +253,14 @@ public class SessionViews {
 
     /** What {@code client} needs to be shown of each exercise of {@code plan}, done at {@code place}. */
     public List<SlotGuide> guides(Client client, Place place, Plan plan) {
-        Side first = StartingArm.after(logs.findLastArmByArm(client.id(), plan.visitOn()).stream()
-                .map(l -> l.set(plan.visitOn()))
+        return guides(client, Here.of(client, place.equipment(), plan.visitOn()), plan, plan.visitOn());
+    }
+
+    private List<SlotGuide> guides(Client client, Here here, Plan plan, LocalDate on) {
+        Side first = StartingArm.after(logs.findLastArmByArm(client.id(), on).stream()
+                .map(l -> l.set(on))
                 .toList());
-        return guides(
-                rooms.of(client.roomId(), client.body()),
-                Here.of(client, place.equipment(), plan.visitOn()),
-                plan,
-                first,
-                remembered(client.id()));
+        return guides(rooms.of(client.roomId(), client.body()), here, plan, first, remembered(client.id()));
     }
 
     private Map<String, SetUpController.SetUpView> remembered(UUID clientId) {

@@ -122,7 +122,7 @@ class LinkController {
     @Transactional(readOnly = true)
     LinkView open(@RequestHeader(value = LINK, required = false) @Nullable String token, HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        PrivateLink link = opened(token, request, false);
+        PrivateLink link = opened(links.findByTokenHash(Invitations.hash(said(token))), request);
         Client client = clients.findById(link.clientId()).orElseThrow(LinkController::refused);
         LocalDate today = calendar.today(client.roomId());
         return new LinkView(
@@ -143,11 +143,11 @@ class LinkController {
             @RequestBody LinkMorning body,
             HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        Optional<PrivateLink> again = taken(token, body.answerId());
-        if (again.isPresent()) {
-            return new LinkTaken(again.get().isSpent(), sign(body.flag()));
+        Optional<PrivateLink> held = links.findWithLockByTokenHash(Invitations.hash(said(token)));
+        if (held.filter(l -> l.hasTaken(body.answerId())).isPresent()) {
+            return new LinkTaken(held.get().isSpent(), sign(body.flag()));
         }
-        PrivateLink link = opened(token, request, true);
+        PrivateLink link = opened(held, request);
         Client client = clients.findById(link.clientId()).orElseThrow(LinkController::refused);
         LocalDate today = calendar.today(client.roomId());
         TrainingSession session =
@@ -177,11 +177,11 @@ class LinkController {
             @RequestBody LinkHome body,
             HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        Optional<PrivateLink> again = taken(token, body.answerId());
-        if (again.isPresent()) {
-            return new LinkTaken(again.get().isSpent(), null);
+        Optional<PrivateLink> held = links.findWithLockByTokenHash(Invitations.hash(said(token)));
+        if (held.filter(l -> l.hasTaken(body.answerId())).isPresent()) {
+            return new LinkTaken(held.get().isSpent(), null);
         }
-        PrivateLink link = opened(token, request, true);
+        PrivateLink link = opened(held, request);
         Client client = clients.findById(link.clientId()).orElseThrow(LinkController::refused);
         HomeSession home = home(link, client).orElseThrow(LinkController::refused);
         homes.lock(home.getId());
@@ -198,24 +198,19 @@ class LinkController {
                 .orElse(null);
     }
 
-    /** The link that has taken this very answer before. */
-    private Optional<PrivateLink> taken(@Nullable String token, UUID answer) {
-        return Optional.ofNullable(token)
-                .flatMap(t -> links.findByTokenHash(Invitations.hash(t)))
-                .filter(l -> l.hasTaken(answer));
+    private static String said(@Nullable String token) {
+        return token == null ? "" : token;
     }
 
-    private PrivateLink opened(@Nullable String token, HttpServletRequest request, boolean locked) {
-        String hash = Invitations.hash(token == null ? "" : token);
-        Optional<PrivateLink> found = (locked ? links.findWithLockByTokenHash(hash) : links.findByTokenHash(hash))
-                .filter(l -> clients.findById(l.clientId())
+    /** The link that was found, if it opens anything today. */
+    private PrivateLink opened(Optional<PrivateLink> found, HttpServletRequest request) {
+        return found.filter(l -> clients.findById(l.clientId())
                         .filter(c -> l.opens(calendar.today(c.roomId())))
-                        .isPresent());
-        if (found.isEmpty()) {
-            limiter.wrong(request.getRemoteAddr());
-            throw refused();
-        }
-        return found.get();
+                        .isPresent())
+                .orElseThrow(() -> {
+                    limiter.wrong(request.getRemoteAddr());
+                    return refused();
+                });
     }
 
     private static Problem refused() {

@@ -2,7 +2,6 @@ package kinesia.response;
 
 import java.util.List;
 import kinesia.account.SignedIn;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.RoomEvidence;
@@ -27,10 +26,7 @@ class EvidenceController {
     List<EvidenceLine> all(@AuthenticationPrincipal SignedIn who) {
         return evidences.of(who.roomId()).exercises().stream()
                 .map(e -> {
-                    String name = model.catalogue()
-                            .find(e.exerciseKey())
-                            .map(Exercise::name)
-                            .orElse(e.exerciseKey());
+                    String name = model.catalogue().nameOf(e.exerciseKey());
                     return new EvidenceLine(e, name, e.says(name));
                 })
                 .toList();

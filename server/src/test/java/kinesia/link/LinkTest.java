@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
 import kinesia.shared.ServerTest;
@@ -154,6 +155,27 @@ class LinkTest {
             assertThat(refused.status()).isEqualTo(404);
             assertThat(withoutRequest(refused)).isEqualTo(withoutRequest(guessed));
         }
+    }
+
+    @Test
+    void the_same_answer_sent_twice_at_once_is_taken_once_and_thanked_for_twice() throws Exception {
+        agrees(true);
+        finished();
+        String link = token(newest());
+        clock.pass(Duration.ofDays(1));
+        Map<String, Object> answer = quiet(UUID.randomUUID());
+        List<Integer> statuses = IntStream.range(0, 4)
+                .parallel()
+                .mapToObj(i -> {
+                    try {
+                        return caller.byLink("POST", "/api/link/morning", link, answer)
+                                .status();
+                    } catch (Exception e) {
+                        throw new IllegalStateException(e);
+                    }
+                })
+                .toList();
+        assertThat(statuses).containsOnly(200);
     }
 
     private static String withoutRequest(Answer answer) {

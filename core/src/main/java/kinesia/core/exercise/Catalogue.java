@@ -154,6 +154,11 @@ public final class Catalogue {
         return Optional.ofNullable(byKey.get(key));
     }
 
+    /** The name of the exercise {@code key}; the key itself when the catalogue has no such entry, as of one dropped since. */
+    public String nameOf(String key) {
+        return find(key).map(Exercise::name).orElse(key);
+    }
+
     /** The exercise {@code key}; throws when the catalogue has no such entry. */
     public Exercise get(String key) {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no exercise '" + key + "'"));

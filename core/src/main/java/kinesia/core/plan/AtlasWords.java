@@ -14,6 +14,7 @@ import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
 import kinesia.core.exercise.Traits;
+import kinesia.core.reason.Reason;
 
 /** What a colleague would say of an exercise for one client, and what sets it before the next. */
 final class AtlasWords {
@@ -144,7 +145,7 @@ final class AtlasWords {
     /** Why {@code first} comes before {@code next}: the largest of what differs, in words. */
     static String before(Atlas.Entry first, Atlas.Entry next, Worth worth) {
         String name = next.exercise().name();
-        String other = name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+        String other = Reason.inSentence(name);
         double better = first.worth() - next.worth();
         if (Math.abs(better) <= ABOUT_THE_SAME * Math.max(Math.abs(first.worth()), Math.abs(next.worth()))) {
             return "About the same as " + other + ".";

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.plan.Plan.WhyNot;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -141,8 +140,7 @@ final class Pins {
     }
 
     private WhyNot whyNot(PlanRequest request, String key, Reason reason) {
-        String name =
-                planner.model(request).catalogue().find(key).map(Exercise::name).orElse(key);
+        String name = planner.model(request).catalogue().nameOf(key);
         return new WhyNot(key, name, true, List.of(reason));
     }
 }

@@ -121,7 +121,8 @@ final class Slots {
         @Nullable Swap runnerUp = runnerUp(chosen);
         String lost = runnerUp == null
                 ? " Nothing else could take its place today."
-                : " The next would be " + lower(runnerUp.candidate().exercise().name()) + ", "
+                : " The next would be "
+                        + Reason.inSentence(runnerUp.candidate().exercise().name()) + ", "
                         + compared(runnerUp.value()) + ".";
         return Reason.of(
                         "CHOICE-worth",
@@ -255,7 +256,7 @@ final class Slots {
                         Tag.PRACTICE,
                         request.method().what(),
                         "It may be done, but it is no part of this way of working, "
-                                + lower(request.method().name()) + ".",
+                                + Reason.inSentence(request.method().name()) + ".",
                         "It belongs to another way of working.")
                 .with("method", request.method().name());
     }
@@ -268,8 +269,8 @@ final class Slots {
         PlanRequest.SetBudget budget = Objects.requireNonNull(request.budget().get(group));
         String exact = best == null
                 ? noPlace(c)
-                : "It may be done; in place of " + lower(instead) + " the session would be " + compared(best.value())
-                        + ".";
+                : "It may be done; in place of " + Reason.inSentence(instead) + " the session would be "
+                        + compared(best.value()) + ".";
         Reason rank = Reason.of(
                         "CHOICE-outranked",
                         Tag.HOUSE,
@@ -299,7 +300,7 @@ final class Slots {
                 .map(o -> o.exercise().name())
                 .findFirst();
         if (same.isPresent()) {
-            return "Its movement is in already: " + lower(same.get()) + ".";
+            return "Its movement is in already: " + Reason.inSentence(same.get()) + ".";
         }
         return "It may be done, but "
                 + switch (against(c)) {
@@ -357,9 +358,5 @@ final class Slots {
 
     private Reason budgetReason(Head.Group group) {
         return Objects.requireNonNull(request.budget().get(group)).reason();
-    }
-
-    private static String lower(String name) {
-        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 }

@@ -18,6 +18,11 @@ public record Reason(String ruleId, Tag tag, Map<String, String> inputs, String 
         inputs = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(inputs));
     }
 
+    /** {@code name}, written as a heading, as it stands inside a sentence. */
+    public static String inSentence(String name) {
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+
     /** A reason without inputs yet; add them with {@link #with}. */
     public static Reason of(String ruleId, Tag tag, String threshold, String exact, String plain) {
         return new Reason(ruleId, tag, Map.of(), threshold, exact, plain);

@@ -26,7 +26,6 @@ public record Forecast(Place place, double go, double same, double ease, double 
     private static final double OF_THESE_OTHERWISE = 1;
     private static final double OF_THESE_EASED = 0.25;
     private static final double BELIEF_COUNTS = 40;
-    private static final int QUIET_IN_SETS = 2;
     private static final int DAYS = 7;
     private static final int TENTHS = 10;
 
@@ -52,19 +51,19 @@ public record Forecast(Place place, double go, double same, double ease, double 
         Beliefs beliefs = Beliefs.of(visits, ArmBudget.weekly(site), at.stress().weights());
         double quietMorning = beliefs.atMost(usual + 1, stands, week);
         double noFlare = beliefs.atMost(usual + 2, stands, week);
-        So far = So.far(site.place(), records, visits);
-        double easedElse = (OF_THESE_EASED + far.easedOtherwise()) / (SEEN_BEFORE + far.judged());
-        double sameElse = (OF_THESE_OTHERWISE + far.overGoInSets()) / (SEEN_BEFORE + far.judged());
+        Answers soFar = Answers.of(site.place(), records, visits);
+        double easedElse = (OF_THESE_EASED + soFar.easedOtherwise()) / (SEEN_BEFORE + soFar.judged());
+        double sameElse = (OF_THESE_OTHERWISE + soFar.overGoInSets()) / (SEEN_BEFORE + soFar.judged());
         // What this place did so far counts beside what is believed of it, as if that were so many visits.
-        double go = far.beside(quietMorning * (1 - easedElse) * (1 - sameElse), far.gos());
-        double ease = Math.min(1 - go, far.beside(1 - noFlare * (1 - easedElse), far.eases()));
+        double go = soFar.beside(quietMorning * (1 - easedElse) * (1 - sameElse), soFar.gos());
+        double ease = Math.min(1 - go, soFar.beside(1 - noFlare * (1 - easedElse), soFar.eases()));
         return new Forecast(
-                site.place(), go, 1 - go - ease, ease, week, far.judged(), reason(site.place(), go, ease, week, at));
+                site.place(), go, 1 - go - ease, ease, week, soFar.judged(), reason(site.place(), go, ease, week, at));
     }
 
     /** How the place answered so far, in counts. */
-    private record So(int judged, int gos, int eases, int easedOtherwise, int overGoInSets) {
-        static So far(Place place, List<SessionRecord> records, List<Exposure> visits) {
+    private record Answers(int judged, int gos, int eases, int easedOtherwise, int overGoInSets) {
+        static Answers of(Place place, List<SessionRecord> records, List<Exposure> visits) {
             List<Map<Place, SiteSignal>> signals = SignalRules.judge(records);
             int judged = 0;
             int gos = 0;
@@ -81,12 +80,13 @@ public record Forecast(Place place, double go, double same, double ease, double 
                 judged++;
                 gos += signal.signal() == Signal.GO ? 1 : 0;
                 eases += eased ? 1 : 0;
-                otherwise += eased && !signal.reason().ruleId().equals("RESPONSE-morning") ? 1 : 0;
-                inSets += visits.get(i).felt().values().stream().anyMatch(f -> f > Math.max(QUIET_IN_SETS, usual))
+                otherwise += eased && !signal.reason().ruleId().equals(SignalRules.BY_MORNING) ? 1 : 0;
+                inSets += visits.get(i).felt().values().stream()
+                                .anyMatch(f -> f > Math.max(SignalRules.QUIET_DURING, usual))
                         ? 1
                         : 0;
             }
-            return new So(judged, gos, eases, otherwise, inSets);
+            return new Answers(judged, gos, eases, otherwise, inSets);
         }
 
         double beside(double believed, int came) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Catalogue;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.ArmBudget;
 import kinesia.core.plan.Plan;
@@ -57,9 +56,9 @@ public record LearnedPlace(
             List<AskedOfIt> asked = at.stress().evidence().stream()
                     .filter(e -> e.house() > 0 && e.answered() + e.said() > 0)
                     .map(e -> new AskedOfIt(
-                            name(catalogue, e.exerciseKey()),
+                            catalogue.nameOf(e.exerciseKey()),
                             e,
-                            Learning.says(site.place(), e, name(catalogue, e.exerciseKey()))))
+                            Learning.says(site.place(), e, catalogue.nameOf(e.exerciseKey()))))
                     .toList();
             OneVariableTrial trial = at.trial();
             places.add(new LearnedPlace(
@@ -75,12 +74,8 @@ public record LearnedPlace(
                     trial == null
                             ? null
                             : trial.says(
-                                    site.place(), name(catalogue, trial.rests()), name(catalogue, trial.stays()))));
+                                    site.place(), catalogue.nameOf(trial.rests()), catalogue.nameOf(trial.stays()))));
         }
         return places;
-    }
-
-    private static String name(Catalogue catalogue, String key) {
-        return catalogue.find(key).map(Exercise::name).orElse(key);
     }
 }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kinesia.core.exercise.Catalogue;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.ArmBudget;
@@ -90,16 +89,13 @@ public record Learning(List<AtPlace> places) {
             for (LearnedStress.Evidence e : at.stress().evidence()) {
                 if (e.house() > 0 && Math.max(e.answered(), e.said()) >= FEWEST) {
                     weights.put(
-                            e.exerciseKey(), new Learned.Weight(e.weight(), says(at.place(), e, name(catalogue, e))));
+                            e.exerciseKey(),
+                            new Learned.Weight(e.weight(), says(at.place(), e, catalogue.nameOf(e.exerciseKey()))));
                 }
             }
             learned.put(at.place(), new Learned.AtPlace(weights, week(at)));
         }
         return new Learned(learned);
-    }
-
-    private static String name(Catalogue catalogue, LearnedStress.Evidence e) {
-        return catalogue.find(e.exerciseKey()).map(Exercise::name).orElse(e.exerciseKey());
     }
 
     /** Until it is learned the house's week holds, unless the mornings say less already. */

@@ -49,14 +49,16 @@ public record OneVariableTrial(String rests, String stays, int together, int wor
 
     /** What is proposed, by the names of the two. */
     public Reason says(Place place, String restsName, String staysName) {
+        String resting = Reason.inSentence(restsName);
+        String staying = Reason.inSentence(staysName);
         return Reason.of(
                         "LEARNED-trial",
                         Tag.HOUSE,
                         "two exercises never answered apart, at least two mornings worse",
                         worse + " of " + together + " mornings were worse at the " + place.words() + " after "
-                                + restsName + " and " + staysName
+                                + resting + " and " + staying
                                 + ", which were always done together: which of them it is cannot be told. Leave out "
-                                + restsName + " for " + VISITS + " visits and keep all else as it is.",
+                                + resting + " for " + VISITS + " visits and keep all else as it is.",
                         "We leave one of the two out for two visits, then we know which one it is.")
                 .with("together", together)
                 .with("mornings worse", worse);

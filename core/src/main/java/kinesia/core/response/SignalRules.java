@@ -20,7 +20,10 @@ import kinesia.core.screening.PainScore;
  * comes from lower-limb studies and one in shoulders (Holmgren 2012); using it for elbows is a house rule.
  */
 public final class SignalRules {
-    private static final int QUIET_DURING = 2;
+    static final int QUIET_DURING = 2;
+    /** The rule of an ease that the morning after alone decided. */
+    static final String BY_MORNING = "RESPONSE-morning";
+
     private static final int GO_DURING = 4;
     private static final int SAME_DURING = 5;
     private static final int CLEAN_OVER_USUAL = 1;
@@ -131,7 +134,7 @@ public final class SignalRules {
                     Signal.EASE,
                     clean,
                     inputs,
-                    "RESPONSE-morning",
+                    BY_MORNING,
                     "usual + 3 or more",
                     "The morning after, the " + where + " was at " + after.get() + " against a usual " + usual
                             + ", 3 or more above: ease.",

@@ -16,6 +16,7 @@ import java.util.Map;
  * @param low the lower end of the band
  * @param high its upper end
  * @param sure how much of the belief lies in the band, 0 to 1
+ * @param learned whether the band is narrow enough to plan by
  * @param mayPlan the week's dose whose chance of a morning three over usual is small enough to plan it
  * @param answered visits it rests on
  * @param quiet of these, up to one point over usual

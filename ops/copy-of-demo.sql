@@ -19,6 +19,7 @@ begin
             ('client_contact', 'client_id in ' || clients),
             ('appointment', 'client_id in ' || clients),
             ('training_block', 'client_id in ' || clients),
+            ('ruling', 'client_id in ' || clients),
             ('screen', 'client_id in ' || clients),
             ('training_session', 'client_id in ' || clients),
             ('session_plan', 'session_id in ' || sessions),

@@ -60,6 +60,7 @@ const kinds: Record<Change['kind'], string> = {
             {{ difference(c) }}
           </span>
         </span>
+        <template v-for="c in g.changes" :key="`ruling ${c.kind}`"><slot name="change" :change="c" /></template>
         <span v-for="r in g.reasons" :key="r.exact" class="reason">
           {{ inUnits(r.exact, units) }}
           <WhyButton :reason="r" :about="`${g.name} changed`" />

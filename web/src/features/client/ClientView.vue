@@ -17,6 +17,7 @@ import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import HomePart from './HomePart.vue'
 import LearnedPart from './LearnedPart.vue'
+import RulingChoice from './RulingChoice.vue'
 import NextStep from './NextStep.vue'
 import StrengthPart from './StrengthPart.vue'
 
@@ -132,7 +133,17 @@ function select(item: StrandItem) {
         </aside>
         <section>
           <NextStep :next="next" :client-id="id" />
-          <ChangesPanel v-if="plan" :changes="next.changes" :signals="next.signals" class="mb-3" />
+          <ChangesPanel v-if="plan" :changes="next.changes" :signals="next.signals" class="mb-3">
+            <template #change="{ change }">
+              <RulingChoice
+                :key="`${change.kind} ${change.key}`"
+                :change="change"
+                :client-id="id"
+                :open="!next.openSessionId"
+                @ruled="load"
+              />
+            </template>
+          </ChangesPanel>
           <template v-if="plan">
             <div class="d-flex flex-wrap gap-3 align-items-baseline">
               <h2>Next session, {{ date(next.visitOn) }}{{ next.booked ? `, ${timeOfDay(next.booked.at)}` : '' }}</h2>

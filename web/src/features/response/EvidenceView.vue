@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import type { EvidenceLine } from '@/shared/api/types'
+import type { EvidenceLine, RuledOn } from '@/shared/api/types'
 import { api, ask } from '@/shared/api/client'
 import { title, words } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -10,8 +10,11 @@ import WhyValue from '@/shared/WhyValue.vue'
 /** House weights against what this room's joints answered: counts, never names. */
 const { problem, run } = useCall()
 const lines = ref<EvidenceLine[]>()
+const rulings = ref<RuledOn[]>([])
+const against = computed(() => rulings.value.filter((r) => r.softened + r.overruled > 0))
 async function load() {
-  lines.value = await run(() => ask(() => api.GET('/api/evidence')))
+  const both = await run(() => Promise.all([ask(() => api.GET('/api/evidence')), ask(() => api.GET('/api/rulings'))]))
+  if (both) [lines.value, rulings.value] = both
 }
 onMounted(load)
 const bySite = computed(() => {
@@ -56,6 +59,30 @@ const meaning = (weight: number) =>
               <WhyValue :reason="l.reason">{{ l.counts.worse }} of {{ l.counts.joints }} places</WhyValue>
             </td>
             <td class="quiet">{{ meaning(l.counts.weight) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section class="panel mb-3">
+      <h2>What this room decided otherwise</h2>
+      <p v-if="!against.length" class="quiet mb-0">Every change so far was taken as it came.</p>
+      <table v-else class="counts">
+        <thead>
+          <tr>
+            <th scope="col">The rule</th>
+            <th scope="col">Taken</th>
+            <th scope="col">Half of it</th>
+            <th scope="col">Not at all</th>
+            <th scope="col">Why, the latest first</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in against" :key="r.ruleId">
+            <th scope="row">{{ r.rule || r.ruleId }}</th>
+            <td>{{ r.accepted }}</td>
+            <td>{{ r.softened }}</td>
+            <td>{{ r.overruled }}</td>
+            <td class="quiet">{{ r.words.join(' · ') }}</td>
           </tr>
         </tbody>
       </table>

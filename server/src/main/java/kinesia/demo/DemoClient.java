@@ -55,20 +55,26 @@ record DemoClient(
      * @param sames whose morning was 2 above usual
      * @param hurtsInTheHardest whether what asks most of the place hurts in its sets, and on most mornings after
      * @param fresh a place that hurt on the last morning and that no screen knows; null for none
+     * @param against the word with which the trainer kept a load as it was; null where nothing was overruled
      */
     record Says(
             Set<Integer> flares,
             Set<Integer> sames,
             boolean hurtsInTheHardest,
-            @Nullable Sore fresh) {
+            @Nullable Sore fresh,
+            @Nullable String against) {
         static final Says NOTHING = flaring();
 
         static Says flaring(Integer... sessions) {
-            return new Says(Set.of(sessions), Set.of(), false, null);
+            return new Says(Set.of(sessions), Set.of(), false, null, null);
+        }
+
+        static Says keeping(String against) {
+            return new Says(Set.of(), Set.of(), false, null, against);
         }
 
         static Says samely(Integer... sessions) {
-            return new Says(Set.of(), Set.of(sessions), false, null);
+            return new Says(Set.of(), Set.of(sessions), false, null, null);
         }
     }
 
@@ -165,7 +171,7 @@ record DemoClient(
                         0.014,
                         null,
                         List.of(),
-                        Says.NOTHING,
+                        Says.keeping("A bad night; the old weight is enough"),
                         88,
                         3,
                         true,
@@ -234,7 +240,7 @@ record DemoClient(
                         0.008,
                         new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("straightening-against-load")),
                         List.of(2, 2, 2, 2),
-                        new Says(Set.of(), Set.of(), true, null),
+                        new Says(Set.of(), Set.of(), true, null, null),
                         60,
                         2,
                         true,
@@ -303,7 +309,7 @@ record DemoClient(
                         0.009,
                         new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("deep-bending")),
                         List.of(2, 2),
-                        new Says(Set.of(), Set.of(), false, new Sore(Site.WRIST, Side.LEFT, List.of())),
+                        new Says(Set.of(), Set.of(), false, new Sore(Site.WRIST, Side.LEFT, List.of()), null),
                         40,
                         3,
                         true,

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import kinesia.account.Account;
@@ -29,7 +30,9 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Goal;
 import kinesia.core.plan.TrainingBlock;
 import kinesia.core.plan.TrainingWeek;
+import kinesia.core.response.Changes;
 import kinesia.core.response.Morning;
+import kinesia.core.response.Ruling;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SitePain;
 import kinesia.core.screening.PainScore;
@@ -47,6 +50,7 @@ import kinesia.floor.TrainingSessions;
 import kinesia.link.Invitations;
 import kinesia.plan.ClientDays;
 import kinesia.plan.Composition;
+import kinesia.plan.RulingBook;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningCheck;
 import kinesia.response.MorningChecks;
@@ -74,6 +78,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final long SEED = 20_240_611;
     private static final int SCREEN_EVERY_DAYS = 28;
     private static final int BLOCK_WEEKS = 6;
+    private static final int RULED_EVERY = 4;
     private static final LocalTime FIRST_VISIT = LocalTime.of(8, 30);
     private static final long MINUTES_APART = 50;
     private static final int MAIL_FROM_AGE = 60;
@@ -89,6 +94,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final SetLogs logs;
     private final MorningChecks mornings;
     private final VisitPlanner planner;
+    private final RulingBook rulings;
     private final ClientDays clientDays;
     private final ScreeningRules screening;
     private final ExerciseModel model;
@@ -108,6 +114,7 @@ class DemoLoader implements SmartInitializingSingleton {
             SetLogs logs,
             MorningChecks mornings,
             VisitPlanner planner,
+            RulingBook rulings,
             ClientDays clientDays,
             ScreeningRules screening,
             ExerciseModel model,
@@ -126,6 +133,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.logs = logs;
         this.mornings = mornings;
         this.planner = planner;
+        this.rulings = rulings;
         this.clientDays = clientDays;
         this.screening = screening;
         this.model = model;
@@ -356,15 +364,11 @@ class DemoLoader implements SmartInitializingSingleton {
         private void session(LocalDate on, int fromEnd) {
             List<SitePain> door = response.door(usual());
             closeLast(door);
-            VisitPlanner.Outcome outcome = planner.plan(
-                    client,
-                    days(),
-                    client.place().equipment(),
-                    Standing.of(screen),
-                    records,
-                    on,
-                    Door.quiet(),
-                    Composition.NONE);
+            VisitPlanner.Outcome outcome = planned(on);
+            if (who.says().against() != null && records.size() % RULED_EVERY == RULED_EVERY - 1) {
+                ruled(outcome.changes(), on, who.says().against());
+                outcome = planned(on);
+            }
             if (outcome.result().plan() == null) {
                 return; // a held week stays empty, as it would in life
             }
@@ -380,9 +384,11 @@ class DemoLoader implements SmartInitializingSingleton {
                     outcome.signals(),
                     "Oda Brandt");
             session.finish(at(on, 11), List.of()); // before it is stored: only one session of a client may stand open
-            sessions.save(session);
+            // Before what refers to it: rulings are read again between two visits, which writes what waits.
+            sessions.saveAndFlush(session);
             sessionIds.add(id);
             plans.keep(id, outcome.result().plan());
+            rulings.begun(id, client, records, outcome.changes(), "Oda Brandt");
             double weeks = (who.firstDaysAgo() - (today.toEpochDay() - on.toEpochDay())) / 7.0;
             List<LoggedSet> sets = response.work(
                     outcome.result().plan(), on, weeks, usual(), client.place().equipment());
@@ -397,6 +403,38 @@ class DemoLoader implements SmartInitializingSingleton {
                 mornings.save(new MorningCheck(id, morning, at(on.plusDays(1), 8)));
             }
             records.add(new SessionRecord(on, outcome.result().plan(), outcome.soreSites(), sets, morning, null));
+        }
+
+        private VisitPlanner.Outcome planned(LocalDate on) {
+            return planner.plan(
+                    client,
+                    days(),
+                    client.place().equipment(),
+                    Standing.of(screen),
+                    records,
+                    on,
+                    Door.quiet(),
+                    Composition.NONE,
+                    rulings.of(client.id(), records));
+        }
+
+        /** The first load that would have changed stays as it was. */
+        private void ruled(List<Changes.Change> changes, LocalDate on, String word) {
+            changes.stream()
+                    .filter(c -> c.kind() == Changes.Kind.LOAD && c.key() != null)
+                    .findFirst()
+                    .ifPresent(c -> rulings.keep(
+                            id("ruling " + who.name() + on),
+                            client,
+                            records,
+                            new Ruling(
+                                    Objects.requireNonNull(c.key()),
+                                    c.kind(),
+                                    c.reason().ruleId(),
+                                    c.reason().threshold(),
+                                    Ruling.Choice.OVERRULED,
+                                    word),
+                            "Oda Brandt"));
         }
 
         private void closeLast(List<SitePain> door) {

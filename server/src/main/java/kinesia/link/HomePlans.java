@@ -66,7 +66,8 @@ class HomePlans {
                 records,
                 on,
                 Door.quiet(),
-                Composition.lasting(minutes));
+                Composition.lasting(minutes),
+                List.of());
     }
 
     /** Stores {@code home} as done on {@code on} with the sets that were said, in the order of its plan. */

@@ -45,6 +45,7 @@ class PlanController {
     private final SessionPlans plans;
     private final VisitPlanner visits;
     private final Compositions compositions;
+    private final RulingBook rulings;
     private final ClientDays clientDays;
     private final RoomCalendar calendar;
 
@@ -56,6 +57,7 @@ class PlanController {
             SessionPlans plans,
             VisitPlanner visits,
             Compositions compositions,
+            RulingBook rulings,
             ClientDays clientDays,
             RoomCalendar calendar) {
         this.clients = clients;
@@ -65,6 +67,7 @@ class PlanController {
         this.plans = plans;
         this.visits = visits;
         this.compositions = compositions;
+        this.rulings = rulings;
         this.clientDays = clientDays;
         this.calendar = calendar;
     }
@@ -112,8 +115,16 @@ class PlanController {
         Composition composition = compositions.of(clientId);
         ClientDays.Booked booked = days.on(day);
         Place place = clientDays.place(client, composition.placeId(), booked);
-        VisitPlanner.Outcome outcome =
-                visits.plan(client, days, place.equipment(), standing, records, day, Door.quiet(), composition);
+        VisitPlanner.Outcome outcome = visits.plan(
+                client,
+                days,
+                place.equipment(),
+                standing,
+                records,
+                day,
+                Door.quiet(),
+                composition,
+                rulings.of(clientId, records));
         return new NextView(
                 clientId,
                 today,
@@ -168,7 +179,8 @@ class PlanController {
                 records,
                 today,
                 door.door(),
-                composition);
+                composition,
+                rulings.of(clientId, records));
         Plan plan = outcome.result().plan();
         if (plan == null) {
             return new Planned(null, outcome.result().refusals(), outcome.whatToDo());
@@ -176,6 +188,7 @@ class PlanController {
         sessions.saveAndFlush(new TrainingSession(
                 id, clientId, today, outcome.soreSites(), here, outcome.changes(), outcome.signals(), who.name()));
         plans.keep(id, plan);
+        rulings.begun(id, client, records, outcome.changes(), who.name());
         return new Planned(id, List.of(), List.of());
     }
 

@@ -32,6 +32,8 @@ import kinesia.core.response.LearnedPlace;
 import kinesia.core.response.NextRequest;
 import kinesia.core.response.NextVisit;
 import kinesia.core.response.RestOfVisit;
+import kinesia.core.response.Ruling;
+import kinesia.core.response.Rulings;
 import kinesia.core.response.SessionRecord;
 import kinesia.core.response.SignalRules;
 import kinesia.core.response.SiteSignal;
@@ -55,6 +57,7 @@ public class VisitPlanner {
     private final Planner planner;
     private final Methods methods;
     private final PlanCheck check;
+    private final Rulings rulings;
     private final WeeksAhead weeksAhead;
 
     VisitPlanner(
@@ -65,6 +68,7 @@ public class VisitPlanner {
         this.planner = planner;
         this.methods = methods;
         this.check = new PlanCheck(planner);
+        this.rulings = new Rulings(check);
         this.weeksAhead = new WeeksAhead(planner, screening);
     }
 
@@ -83,7 +87,11 @@ public class VisitPlanner {
             List<SiteSignal> signals,
             List<String> whatToDo) {}
 
-    /** Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}, as it was composed. */
+    /**
+     * Plans a visit of {@code client} on {@code day} at a place that has {@code equipment}, as it was composed.
+     *
+     * @param ruled what the trainer answered to the changes since the last of {@code records}, oldest first
+     */
     public Outcome plan(
             Client client,
             ClientDays.Days days,
@@ -92,17 +100,27 @@ public class VisitPlanner {
             List<SessionRecord> records,
             LocalDate day,
             Door door,
-            Composition composition) {
+            Composition composition,
+            List<Ruling> ruled) {
         Ready ready = ready(client, days, equipment, standing, records, day, door, composition);
         PlanRequest request = ready.request();
         if (request == null) {
             return java.util.Objects.requireNonNull(ready.refusal());
         }
         PlanResult result = compose(request, composition);
-        List<Changes.Change> changes = result.plan() == null || records.isEmpty()
-                ? List.of()
-                : Changes.between(records.get(records.size() - 1).plan(), result.plan());
-        return new Outcome(result, standing.soreSites(), ready.signals(), changes, ready.whatToDo());
+        Plan planned = result.plan();
+        if (planned == null || records.isEmpty()) {
+            return new Outcome(result, standing.soreSites(), ready.signals(), List.of(), ready.whatToDo());
+        }
+        Plan last = records.get(records.size() - 1).plan();
+        // What the trainer wrote is the trainer's already.
+        List<Ruling> stand = composition.written() == null ? Ruling.standing(ruled) : List.of();
+        return new Outcome(
+                result.with(rulings.applied(request, last, planned, stand)),
+                standing.soreSites(),
+                ready.signals(),
+                Changes.between(last, planned).stream().map(c -> c.ruled(stand)).toList(),
+                ready.whatToDo());
     }
 
     /** The plan as composed: the trainer's own where it is written, else the planner's in the trainer's order. */
@@ -119,12 +137,7 @@ public class VisitPlanner {
         PlanResult result = planner.plan(request);
         return result.plan() == null || composition.order().isEmpty()
                 ? result
-                : new PlanResult(
-                        result.plan().ordered(composition.order()),
-                        result.refusals(),
-                        result.nearest(),
-                        result.blocked(),
-                        result.substitutes());
+                : result.with(result.plan().ordered(composition.order()));
     }
 
     /** Holds what is written against everything known of the client. */

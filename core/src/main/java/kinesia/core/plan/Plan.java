@@ -270,6 +270,56 @@ public record Plan(
                     manner);
         }
 
+        /** The same with {@code other} repetitions, load and effort, and those of each arm that has its own. */
+        public Slot dosed(SideDose other, Map<Side, SideDose> ofEach) {
+            return new Slot(
+                    exerciseKey,
+                    name,
+                    group,
+                    arms,
+                    movement,
+                    sets,
+                    other.reps(),
+                    usual,
+                    setReps,
+                    stationSeconds,
+                    other.load(),
+                    loadShare,
+                    trial,
+                    other.targetEffort(),
+                    tempo,
+                    stress,
+                    ofEach,
+                    why,
+                    manner);
+        }
+
+        /** The same with other reasons for some of it. */
+        public Slot because(Map<Aspect, Reason> other) {
+            Map<Aspect, Reason> reasons = new java.util.HashMap<>(why);
+            reasons.putAll(other);
+            return new Slot(
+                    exerciseKey,
+                    name,
+                    group,
+                    arms,
+                    movement,
+                    sets,
+                    reps,
+                    usual,
+                    setReps,
+                    stationSeconds,
+                    load,
+                    loadShare,
+                    trial,
+                    targetEffort,
+                    tempo,
+                    stress,
+                    sides,
+                    reasons,
+                    manner);
+        }
+
         /** The load in words: "5 kg", or "5 kg left, 6 kg right" where the arms have their own. */
         public String loadWords() {
             boolean alike =
@@ -367,6 +417,27 @@ public record Plan(
                 bends,
                 whyNot,
                 notes,
+                free,
+                lostPins);
+    }
+
+    /** The same with other units and what they take; what is in them was not left out. */
+    Plan with(List<WarmUp.Step> warmedUp, List<Unit> others, Minutes taking, List<Reason> noted) {
+        return new Plan(
+                visitOn,
+                method,
+                warmedUp,
+                others,
+                others.get(0).restSeconds(),
+                restReason,
+                taking,
+                bends,
+                whyNot.stream()
+                        .filter(w -> others.stream()
+                                .flatMap(u -> u.slots().stream())
+                                .noneMatch(s -> s.exerciseKey().equals(w.exerciseKey())))
+                        .toList(),
+                noted,
                 free,
                 lostPins);
     }

@@ -15,6 +15,7 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.FirstLoad;
 import kinesia.core.dose.Load;
+import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.exercise.Exercise;
@@ -88,6 +89,19 @@ public final class PlanCheck {
                 @Nullable Double loadKg,
                 @Nullable Double effort) {
             this(exerciseKey, sets, reps, loadKg, effort, null, null, null, null);
+        }
+
+        private static Written of(Slot slot) {
+            return new Written(
+                    slot.exerciseKey(),
+                    slot.sets(),
+                    slot.reps(),
+                    slot.load().kg(),
+                    slot.targetEffort().value(),
+                    slot.tempo(),
+                    slot.setReps(),
+                    slot.manner(),
+                    slot.arms() == Exercise.Arms.ALTERNATING);
         }
 
         private int fewestReps() {
@@ -215,15 +229,9 @@ public final class PlanCheck {
                     RestAndTime.SET_UP_S,
                     slots));
         }
-        List<Slot> slotsOfAll = units.stream().flatMap(u -> u.slots().stream()).toList();
-        same(slotsOfAll, fits, marks);
-        sets(request, slotsOfAll, fits, marks);
-        stress(request, slotsOfAll, fits, marks);
         List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, candidates.fits());
         Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
-        if (minutes.total() > request.minutes()) {
-            marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));
-        }
+        sums(request, units, minutes, fits, marks);
         Planner.blocked(request).ifPresent(r -> marks.add(new Mark(null, Kind.DAY, r)));
         return new Checked(
                 new Plan(
@@ -236,6 +244,51 @@ public final class PlanCheck {
                         List.of(),
                         notes(request, marks)),
                 marks);
+    }
+
+    /** The loads of each exercise that may be written for {@code request}, by its key. */
+    public Map<String, ReachableLoads> loads(PlanRequest request) {
+        Map<String, ReachableLoads> loads = new LinkedHashMap<>();
+        planner.toWriteBy(request).fits().forEach(f -> loads.put(f.exercise().key(), f.loads()));
+        return loads;
+    }
+
+    /**
+     * {@code plan} with {@code units} instead of its own: its clock counted again, and on its notes what those of
+     * {@code changed} stand against. The other slots keep what the planner made of them, care work with them.
+     */
+    public Plan adjusted(PlanRequest request, Plan plan, List<Unit> units, Set<String> changed) {
+        Candidates candidates = planner.toWriteBy(request);
+        Map<String, Fit> fits = new java.util.HashMap<>();
+        candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
+        List<Mark> marks = new ArrayList<>();
+        List<Unit> main = units.stream().filter(u -> !u.care()).toList();
+        main.stream()
+                .flatMap(u -> u.slots().stream())
+                .filter(s -> changed.contains(s.exerciseKey()))
+                .forEach(s -> slot(
+                        request, candidates, Objects.requireNonNull(fits.get(s.exerciseKey())), Written.of(s), marks));
+        List<WarmUp.Step> warmUp = SessionWarmUp.before(request, units, candidates.fits());
+        Plan.Minutes minutes = Plan.Minutes.of(WarmUp.seconds(warmUp), SessionClock.workSeconds(units));
+        sums(request, main, minutes, fits, marks);
+        return plan.with(
+                warmUp,
+                units,
+                minutes,
+                Stream.concat(plan.notes().stream(), marks.stream().map(Mark::reason))
+                        .distinct()
+                        .toList());
+    }
+
+    private static void sums(
+            PlanRequest request, List<Unit> units, Plan.Minutes minutes, Map<String, Fit> fits, List<Mark> marks) {
+        List<Slot> slots = units.stream().flatMap(u -> u.slots().stream()).toList();
+        same(slots, fits, marks);
+        sets(request, slots, fits, marks);
+        stress(request, slots, fits, marks);
+        if (minutes.total() > request.minutes()) {
+            marks.add(new Mark(null, Kind.CLOCK, clock(request, minutes)));
+        }
     }
 
     /** The reminders of every plan, and what is marked: it goes with the session to whoever works by it. */

@@ -37,7 +37,7 @@ public record PlanResult(
             String exerciseKey, String name, String compared, double secondsMore, Map<Site, Double> stress) {}
 
     /** The same with {@code other} as its plan. */
-    PlanResult with(Plan other) {
+    public PlanResult with(Plan other) {
         return new PlanResult(other, refusals, nearest, blocked, substitutes);
     }
 

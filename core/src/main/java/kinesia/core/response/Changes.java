@@ -11,6 +11,7 @@ import kinesia.core.plan.Plan.Aspect;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.PlanCheck;
 import kinesia.core.reason.Reason;
+import org.jspecify.annotations.Nullable;
 
 /** What is different from the session before, each with the reason of the rule that made it so. */
 public final class Changes {
@@ -27,8 +28,36 @@ public final class Changes {
         REST
     }
 
-    /** One difference: {@code from} and {@code to} in words. */
-    public record Change(Kind kind, String exerciseName, String from, String to, Reason reason) {}
+    /** The key of the rest after each round, beside those of the exercises. */
+    public static final String REST = "rest";
+
+    /**
+     * One difference: {@code from} and {@code to} in words.
+     *
+     * @param key the exercise, or {@link #REST}; missing in what was kept before it was told
+     * @param ruling what the trainer answered to it; missing while nothing was said
+     */
+    public record Change(
+            Kind kind,
+            @Nullable String key,
+            String exerciseName,
+            String from,
+            String to,
+            Reason reason,
+            @Nullable Ruling ruling) {
+        Change(Kind kind, String key, String exerciseName, String from, String to, Reason reason) {
+            this(kind, key, exerciseName, from, to, reason, null);
+        }
+
+        /** The same with what of {@code rulings} is about it. */
+        public Change ruled(List<Ruling> rulings) {
+            Ruling own = rulings.stream()
+                    .filter(r -> key != null && r.isOf(key, kind))
+                    .findFirst()
+                    .orElse(null);
+            return new Change(kind, key, exerciseName, from, to, reason, own);
+        }
+    }
 
     /**
      * The differences of {@code next} from {@code last}, all of one exercise together: first the exercise with the most important
@@ -39,7 +68,8 @@ public final class Changes {
         for (Slot before : last.mainSlots()) {
             if (find(next, before.exerciseKey()).isEmpty()) {
                 whyNot(next, before.exerciseKey())
-                        .ifPresent(r -> changes.add(new Change(Kind.SWAPPED_OUT, before.name(), "in", "left out", r)));
+                        .ifPresent(r -> changes.add(new Change(
+                                Kind.SWAPPED_OUT, before.exerciseKey(), before.name(), "in", "left out", r)));
             }
         }
         for (Slot after : next.mainSlots()) {
@@ -68,6 +98,7 @@ public final class Changes {
         if (last.restSeconds() != next.restSeconds()) {
             changes.add(new Change(
                     Kind.REST,
+                    REST,
                     "Rest after each round",
                     last.restSeconds() + " s",
                     next.restSeconds() + " s",
@@ -92,7 +123,7 @@ public final class Changes {
     private static void add(List<Change> changes, Kind kind, Slot slot, String from, String to, Aspect aspect) {
         Reason reason = slot.why().get(aspect);
         if (reason != null) {
-            changes.add(new Change(kind, slot.name(), from, to, reason));
+            changes.add(new Change(kind, slot.exerciseKey(), slot.name(), from, to, reason));
         }
     }
 

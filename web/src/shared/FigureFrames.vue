@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Figure } from './api/types'
-import { betterView } from './figure'
 import FigureDrawing from './FigureDrawing.vue'
 
 /** The same figure as three still frames: start, middle and end, for paper and for reduced motion. */
@@ -15,7 +14,7 @@ const moments = [
 <template>
   <div class="frames" role="img" :aria-label="`${name} in three moments: start, middle and end`">
     <div v-for="m in moments" :key="m.at">
-      <FigureDrawing :figure="figure" :progress="m.at" :view="betterView(figure)" />
+      <FigureDrawing :figure="figure" :progress="m.at" />
       <span class="quiet small">{{ m.text }}</span>
     </div>
   </div>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Figure } from './api/types'
-import { betterView } from './figure'
 import FigureDrawing from './FigureDrawing.vue'
 import { useTempo, type Tempo } from './useTempo'
 
@@ -16,7 +15,8 @@ const frames = computed(() => props.figure.frames)
 const share = (demand: number) => (Math.abs(demand) / Math.max(props.figure.peakDemandNm, 0.001)) * 70
 const curve = computed(() => frames.value.map((f) => `${share(f.demandNm)},${100 - f.progress * 100}`).join(' '))
 const demandNow = computed(() => share(frames.value[Math.round(progress.value * (frames.value.length - 1))]!.demandNm))
-const view = computed(() => betterView(props.figure))
+const views: Record<Figure['view'], string> = { SIDE: 'side', FRONT: 'front', THREE_QUARTER: 'side and front' }
+const view = computed(() => views[props.figure.view])
 const label = computed(
   () =>
     `${props.name}, seen from the ${view.value}. The elbow is loaded most, ${Math.round(props.figure.peakDemandNm)} newton metres, at ${Math.round(props.figure.peakBendDeg)} degrees of bend.`,
@@ -25,7 +25,7 @@ const label = computed(
 
 <template>
   <div class="moving" role="img" :aria-label="label">
-    <FigureDrawing :figure="figure" :progress="progress" :view="view" ghost class="figure" />
+    <FigureDrawing :figure="figure" :progress="progress" ghost class="figure" />
     <svg viewBox="-6 -8 92 128" class="curve" aria-hidden="true">
       <line x1="0" y1="0" x2="0" y2="100" class="axis" />
       <polyline :points="curve" class="load" />

@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { AtlasItem, Site } from '@/shared/api/types'
-import { betterView } from '@/shared/figure'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { words } from '@/shared/format'
 import WhyButton from '@/shared/WhyButton.vue'
@@ -23,7 +22,7 @@ const out = computed(() => props.item.whyNot.length > 0)
 <template>
   <article :class="['card-item', { out }]">
     <RouterLink :to="to" class="drawing" tabindex="-1" aria-hidden="true">
-      <FigureDrawing :figure="item.still" :progress="0.5" :view="betterView(item.still)" ghost />
+      <FigureDrawing :figure="item.still" :progress="0.5" ghost />
     </RouterLink>
     <RouterLink :to="to" class="name">{{ item.name }}</RouterLink>
     <div v-if="item.variationId" class="small quiet">the room’s own variation</div>

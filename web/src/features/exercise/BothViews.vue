@@ -8,12 +8,20 @@ defineProps<{ detail: ExerciseDetail; along: number; label: string }>()
 
 <template>
   <div class="views" role="img" :aria-label="label">
-    <FigureDrawing :figure="detail.figure" :progress="along" :sore-arc="detail.soreArc" ghost paired class="drawing" />
     <FigureDrawing
       :figure="detail.figure"
       :progress="along"
       :sore-arc="detail.soreArc"
-      view="front"
+      view="SIDE"
+      ghost
+      paired
+      class="drawing"
+    />
+    <FigureDrawing
+      :figure="detail.figure"
+      :progress="along"
+      :sore-arc="detail.soreArc"
+      view="FRONT"
       paired
       class="drawing"
     />

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Composed, Composition, SoreSite, Substitute, Unit, WrittenUnit } from '@/shared/api/types'
-import { betterView } from '@/shared/figure'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { inUnits, title } from '@/shared/format'
 import { armsOf, rounds, slotLoad, slotReps, unitTitle } from '@/shared/unit'
@@ -107,21 +106,9 @@ function swap(out: string, into: string) {
       :key="s.exerciseKey"
       :class="{ accompanied: guide(s.exerciseKey)?.homeAlone === false }"
     >
-      <FigureDrawing
-        v-if="figure(s.exerciseKey)"
-        :figure="figure(s.exerciseKey)!"
-        :progress="0.5"
-        :view="betterView(figure(s.exerciseKey)!)"
-        class="fig"
-      />
+      <FigureDrawing v-if="figure(s.exerciseKey)" :figure="figure(s.exerciseKey)!" :progress="0.5" class="fig" />
       <div v-if="guide(s.exerciseKey)" class="at-home">
-        <FigureDrawing
-          v-for="m in MOMENTS"
-          :key="m"
-          :figure="figure(s.exerciseKey)!"
-          :progress="m"
-          :view="betterView(figure(s.exerciseKey)!)"
-        />
+        <FigureDrawing v-for="m in MOMENTS" :key="m" :figure="figure(s.exerciseKey)!" :progress="m" />
       </div>
       <div class="what">
         <h4>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, CheckResult, Figure, ScreenQuestions, Side } from '@/shared/api/types'
-import { betterView } from '@/shared/figure'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { words } from '@/shared/format'
 import CheckSide from './CheckSide.vue'
@@ -27,7 +26,7 @@ const read = (side: Side) => props.readings.find((r) => r.check === props.check.
   <article class="check">
     <div class="how">
       <h3>{{ check.name }}</h3>
-      <FigureDrawing v-if="figure" :figure="figure" :progress="1" :view="betterView(figure)" ghost class="drawn" />
+      <FigureDrawing v-if="figure" :figure="figure" :progress="1" ghost class="drawn" />
       <p class="mb-1">{{ check.how }}</p>
       <p v-for="a in own" :key="a.side" class="small quiet mb-1">{{ words(a.side) }}: {{ a.because }}.</p>
       <p v-if="check.norm !== undefined" class="small quiet mb-0">

@@ -37,7 +37,7 @@ const limits = computed(() =>
 )
 const marks = computed(() =>
   (view.value?.limits ?? []).flatMap((k) =>
-    k.limit.site && k.limit.side ? [{ site: k.limit.site, side: k.limit.side }] : [],
+    k.limit.site && k.limit.side ? [{ site: k.limit.site, side: k.limit.side, limit: true }] : [],
   ),
 )
 const kinds = { STRICTER: 'added', CLINICIAN_NOTE: 'clinician’s note', OVERRIDE: 'set aside for one session' }

@@ -18,12 +18,17 @@ import kinesia.core.exercise.ElbowStrength;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.plan.Atlas;
+import kinesia.core.plan.Learned;
 import kinesia.core.plan.SoreSite;
+import kinesia.core.response.Learning;
 import kinesia.core.response.NextVisit;
+import kinesia.core.response.SessionRecord;
 import kinesia.core.screening.Limit;
 import kinesia.dose.ClientStrengths;
 import kinesia.floor.SetLogs;
 import kinesia.floor.TrainingSessions;
+import kinesia.response.RoomEvidences;
+import kinesia.response.SessionHistory;
 import kinesia.room.RoomCatalogue;
 import kinesia.room.StarterPlaces;
 import kinesia.room.Variation;
@@ -43,6 +48,8 @@ class ClientAtlas {
     private final SetLogs logs;
     private final StarterPlaces places;
     private final ClientStrengths strengths;
+    private final SessionHistory history;
+    private final RoomEvidences evidences;
     private final RoomCatalogue rooms;
     private final ExerciseModel model;
 
@@ -54,6 +61,8 @@ class ClientAtlas {
             SetLogs logs,
             StarterPlaces places,
             ClientStrengths strengths,
+            SessionHistory history,
+            RoomEvidences evidences,
             RoomCatalogue rooms,
             ExerciseModel model) {
         this.clients = clients;
@@ -63,6 +72,8 @@ class ClientAtlas {
         this.logs = logs;
         this.places = places;
         this.strengths = strengths;
+        this.history = history;
+        this.evidences = evidences;
         this.rooms = rooms;
         this.model = model;
     }
@@ -106,6 +117,7 @@ class ClientAtlas {
                     Map.of(),
                     List.of(),
                     longLength,
+                    Learned.NONE,
                     who);
         }
         Client client = clients.require(clientId, who.roomId());
@@ -126,7 +138,17 @@ class ClientAtlas {
                 used,
                 client.details().dislikes(),
                 longLength,
+                learned(client, standing),
                 who);
+    }
+
+    /** What the sore places taught, so that the atlas ranks as the planner does. */
+    private Learned learned(Client client, Standing standing) {
+        List<SessionRecord> records = history.of(client.id(), null).stream()
+                .map(SessionHistory.Entry::record)
+                .toList();
+        return Learning.of(standing.soreSites(), records, evidences.without(client.roomId(), client.id()))
+                .learned(model.catalogue());
     }
 
     private For make(
@@ -139,6 +161,7 @@ class ClientAtlas {
             Map<String, Double> used,
             List<String> dislikes,
             boolean longLength,
+            Learned learned,
             SignedIn who) {
         Body body = person.body();
         Map<String, Variation> own = new LinkedHashMap<>();
@@ -147,7 +170,7 @@ class ClientAtlas {
         ExerciseModel withOwn = model.with(model.catalogue()
                 .with(there.stream().map(RoomCatalogue.Own::exercise).toList()));
         Atlas.Asked asked = new Atlas.Asked(
-                person, strength, used, limits, sore, client == null ? null : equipment, dislikes, longLength);
+                person, strength, used, limits, sore, client == null ? null : equipment, dislikes, longLength, learned);
         return new For(client, body, limits, sore, equipment, withOwn, own, asked);
     }
 }

@@ -18,11 +18,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param bothArms the other arm does the same at the same time
  * @param oneWeight one weight is held by both hands, a bar or a single dumbbell
+ * @param works the muscle it is for; null where that is neither bending nor straightening the elbow
+ * @param view from where the hand is seen to travel furthest
  * @param anchor where a cable or band is fixed; null for weights and body weight
  */
 public record Figure(
         Implement implement,
         Stance stance,
+        Build build,
+        Head.@Nullable Group works,
+        View view,
         boolean bothArms,
         boolean oneWeight,
         boolean upperArmSupported,
@@ -38,6 +43,41 @@ public record Figure(
 
     private static final int STILL_FRAMES = 3;
     private static final double PARTS = 1e3;
+    // From the side unless another view shows clearly more.
+    private static final double FURTHER = 1.1;
+
+    /** From where a figure is looked at: turned about the upright, from the right side of the client toward the front. */
+    public enum View {
+        SIDE(18),
+        THREE_QUARTER(50),
+        FRONT(90);
+
+        private final double yaw;
+
+        View(double yawDeg) {
+            yaw = Math.toRadians(yawDeg);
+        }
+
+        /** How far apart the two points of {@code moments} are that look furthest apart from here. */
+        private double travel(List<Frame> moments) {
+            double furthest = 0;
+            for (Frame a : moments) {
+                for (Frame b : moments) {
+                    Vec3 d = a.grip().minus(a.shoulder()).minus(b.grip().minus(b.shoulder()));
+                    furthest = Math.max(furthest, Math.hypot(d.x() * Math.cos(yaw) - d.z() * Math.sin(yaw), d.y()));
+                }
+            }
+            return furthest;
+        }
+
+        private static View of(List<Frame> moments) {
+            View best = SIDE;
+            for (View view : values()) {
+                best = view.travel(moments) > FURTHER * best.travel(moments) ? view : best;
+            }
+            return best;
+        }
+    }
 
     /** What a thing around the body is, for how it is drawn. */
     public enum PropKind {
@@ -53,7 +93,8 @@ public record Figure(
 
     /**
      * One moment: progress 0 to 1, bend and demand at the elbow, the joints, which way a weight's handle lies in the hand
-     * (unit vector), and the direction of pull (unit vector, zero where nothing pulls).
+     * (unit vector), where its palm looks (unit vector), and the direction of pull (unit vector, zero where nothing pulls).
+     * {@code front} is the side of the upper arm that the elbow bends to (unit vector).
      */
     public record Frame(
             double progress,
@@ -70,6 +111,8 @@ public record Figure(
             Vec3 otherElbow,
             Vec3 otherGrip,
             Vec3 handle,
+            Vec3 palm,
+            Vec3 front,
             Vec3 pull) {}
 
     /** Draws {@code exercise} for {@code body} at {@code loadKg}. */
@@ -91,6 +134,9 @@ public record Figure(
         return new Figure(
                 implement,
                 stance,
+                build,
+                works,
+                view,
                 bothArms,
                 oneWeight,
                 upperArmSupported,
@@ -118,6 +164,8 @@ public record Figure(
                 rounded(f.otherElbow()),
                 rounded(f.otherGrip()),
                 rounded(f.handle()),
+                rounded(f.palm()),
+                rounded(f.front()),
                 rounded(f.pull()));
     }
 
@@ -179,6 +227,9 @@ public record Figure(
         return new Figure(
                 exercise.implement(),
                 exercise.stance(),
+                Build.of(body),
+                exercise.role().trainsTheArm() ? exercise.group() : null,
+                View.of(frames),
                 exercise.arms() != Exercise.Arms.IN_TURN,
                 exercise.implement().isBar()
                         || toOtherHand
@@ -215,7 +266,24 @@ public record Figure(
                 body.otherElbow(),
                 body.otherGrip(),
                 handle(exercise.grip(), arm),
+                palm(exercise.grip(), arm, s.progress()),
+                arm.flexionAxis().cross(arm.upperArm()),
                 size == 0 ? Vec3.ZERO : force.times(1 / size));
+    }
+
+    /** Palm up looks where bending goes, thumb up to the middle of the body; a fist that turns goes from this to that. */
+    private static Vec3 palm(Grip grip, ArmFrame arm, double progress) {
+        Vec3 up = arm.flexionAxis().cross(arm.forearm());
+        Vec3 inward = arm.flexionAxis().times(-1);
+        return switch (grip) {
+            case PALM_UP -> up;
+            case PALM_DOWN -> up.times(-1);
+            case NEUTRAL -> inward;
+            case TURNING -> {
+                double turned = progress * Math.PI / 2;
+                yield inward.times(Math.cos(turned)).plus(up.times(Math.sin(turned)));
+            }
+        };
     }
 
     // A fist held thumb up has its handle in the plane of bending; palm up or down, across it.

@@ -4,7 +4,7 @@ import type { Change, SiteSignal } from './api/types'
 import { inUnits, words } from './format'
 import SignalMark from './SignalMark.vue'
 import { units } from './units'
-import WhyButton from './WhyButton.vue'
+import WhyValue from './WhyValue.vue'
 
 /** What the last session said, and what is different because of it. */
 const props = defineProps<{ changes: Change[]; signals: SiteSignal[]; bare?: boolean }>()
@@ -46,9 +46,10 @@ const kinds: Record<Change['kind'], string> = {
   <section v-if="changes.length || signals.length || bare" :class="['changes', { panel: !bare }]">
     <h2 v-if="!bare">What changed since the last session</h2>
     <p v-for="s in signals" :key="s.place.site + s.place.side" class="mb-2">
-      <SignalMark :signal="s.signal" />
-      {{ words(s.place.side) }} {{ words(s.place.site) }}
-      <WhyButton :reason="s.reason" :about="`the signal of the ${words(s.place.side)} ${words(s.place.site)}`" />
+      <SignalMark :signal="s.signal" class="me-2" />
+      <WhyValue :reason="s.reason" :about="`the signal of the ${words(s.place.side)} ${words(s.place.site)}`">
+        {{ words(s.place.side) }} {{ words(s.place.site) }}
+      </WhyValue>
     </p>
     <p v-if="!changes.length" class="quiet mb-0">Nothing: the same session{{ bare ? '' : ' again' }}.</p>
     <ul>
@@ -56,15 +57,16 @@ const kinds: Record<Change['kind'], string> = {
         <strong>{{ g.name }}</strong>
         <span class="differences">
           <span v-for="c in g.changes" :key="c.kind">
-            <span class="kind">{{ kinds[c.kind] }}</span>
-            {{ difference(c) }}
+            <WhyValue :reason="c.reason" :about="`${g.name} changed`">
+              <span class="kind">{{ kinds[c.kind] }}</span>
+              {{ difference(c) }}
+            </WhyValue>
           </span>
         </span>
-        <template v-for="c in g.changes" :key="`ruling ${c.kind}`"><slot name="change" :change="c" /></template>
         <span v-for="r in g.reasons" :key="r.exact" class="reason">
           {{ inUnits(r.exact, units) }}
-          <WhyButton :reason="r" :about="`${g.name} changed`" />
         </span>
+        <template v-for="c in g.changes" :key="`ruling ${c.kind}`"><slot name="change" :change="c" /></template>
       </li>
     </ul>
     <BButton v-if="groups.length > READ" size="sm" variant="link" :aria-expanded="all" @click="all = !all">

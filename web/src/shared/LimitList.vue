@@ -2,23 +2,27 @@
 import { computed } from 'vue'
 import type { Limit } from './api/types'
 import { date } from './format'
-import { grouped } from './limits'
-import WhyButton from './WhyButton.vue'
+import { grouped, isUsual } from './limits'
+import WhyValue from './WhyValue.vue'
 
+/** What each place has to stay out of, as one line; what holds for everybody is not said again. */
 const props = defineProps<{ limits: Limit[]; none?: string }>()
-const groups = computed(() => grouped(props.limits))
+const groups = computed(() => grouped(props.limits).filter((g) => !isUsual(g)))
+const lookAgain = (all: Limit[]) => all.map((l) => l.lookAgainOn).sort()[0]!
 </script>
 
 <template>
   <p v-if="!groups.length" class="quiet mb-0">{{ none ?? 'No limits.' }}</p>
   <ul v-else class="limits">
-    <li v-for="(g, i) in groups" :key="i">
-      <div :class="{ place: g.limits[0]!.site }">
-        {{ g.place }}
-        <WhyButton :reason="g.limits[0]!.reason" :about="`limits of the ${g.place}: ${g.phrases.join(', ')}`" />
-        <span class="quiet small">look again {{ date(g.limits[0]!.lookAgainOn).slice(4) }}</span>
+    <li v-for="g in groups" :key="g.place">
+      <div>
+        <span :class="{ place: g.limits[0]!.site }">{{ g.place }}</span>
+        <span class="quiet small ms-2">look again {{ date(lookAgain(g.limits)).slice(4) }}</span>
       </div>
-      <div v-for="p in g.phrases" :key="p">{{ p }}</div>
+      <template v-for="(p, i) in g.phrases" :key="p">
+        <WhyValue :reason="g.limits[i]!.reason" :about="`${p}, ${g.place}`">{{ p }}</WhyValue>
+        {{ i < g.phrases.length - 1 ? ', ' : '' }}
+      </template>
     </li>
   </ul>
 </template>

@@ -6,7 +6,7 @@ import { setUpLine } from './setUp'
 import { armsOf, rounds, slotLoad, slotReps, unitTitle } from './unit'
 import MovingFigure from './MovingFigure.vue'
 import { units } from './units'
-import WhyButton from './WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** The units of a session, each line with its why. */
 const props = defineProps<{ plan: Plan; guides?: SlotGuide[] }>()
@@ -22,16 +22,16 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
   </p>
   <ul v-if="said.length" class="said">
     <li v-for="r in said" :key="r.ruleId + r.exact">
-      {{ inUnits(r.exact, units) }}
-      <WhyButton :reason="r" about="this is said on the plan" />
+      <WhyValue :reason="r" about="this is said on the plan">{{ inUnits(r.exact, units) }}</WhyValue>
     </li>
   </ul>
   <section v-for="unit in plan.units" :key="unit.letter" class="unit panel">
     <h3>
       {{ unitTitle(unit) }}
       <span class="quiet">
-        {{ rounds(unit) }}, rest {{ unit.restSeconds }} s
-        <WhyButton :reason="plan.restReason" about="the rest" />
+        <WhyValue :reason="plan.restReason" about="the rest">
+          {{ rounds(unit) }}, rest {{ unit.restSeconds }} s
+        </WhyValue>
       </span>
     </h3>
     <div class="slots">
@@ -45,34 +45,26 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
         />
         <div>
           <h4>
-            {{ s.name }}
+            <WhyValue :reason="s.why.CHOICE" :about="`${s.name} was chosen`">{{ s.name }}</WhyValue>
             <span v-if="guide(s.exerciseKey)?.own" class="tag">the room’s own</span>
-            <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
           </h4>
+          <p class="dose">
+            <strong class="load">
+              <WhyValue :reason="s.why.LOAD" :about="`this load for ${s.name}`">{{ slotLoad(s, units) }}</WhyValue>
+            </strong>
+            <span v-if="s.trial" class="tag">trial sets</span>
+            <span>
+              <WhyValue :reason="s.why.SETS" :about="`${s.sets} sets of ${s.name}`">{{ s.sets }}</WhyValue>
+              ×
+              <WhyValue :reason="s.why.REPS" :about="`the repetitions of ${s.name}`">{{ slotReps(s) }}</WhyValue>
+              <span>{{ armsOf(s) }}</span>
+            </span>
+            <WhyValue :reason="s.why.EFFORT" :about="`the effort of ${s.name}`">
+              effort to {{ s.targetEffort }} of 10
+            </WhyValue>
+            <span class="quiet">{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</span>
+          </p>
           <dl>
-            <dt>load</dt>
-            <dd>
-              {{ slotLoad(s, units) }}
-              <span v-if="s.trial" class="tag">trial sets</span>
-              <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
-            </dd>
-            <dt>sets</dt>
-            <dd>
-              {{ s.sets }}{{ armsOf(s) }}
-              <WhyButton :reason="s.why.SETS" :about="`${s.sets} sets of ${s.name}`" />
-            </dd>
-            <dt>repetitions</dt>
-            <dd>
-              {{ slotReps(s) }}
-              <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
-            </dd>
-            <dt>effort</dt>
-            <dd>
-              to {{ s.targetEffort }} of 10
-              <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
-            </dd>
-            <dt>tempo</dt>
-            <dd>{{ s.tempo.upS }} s up, {{ s.tempo.holdS }} s squeeze, {{ s.tempo.downS }} s down</dd>
             <template v-if="setUpLine(guide(s.exerciseKey)?.remembered?.setUp)">
               <dt>set up</dt>
               <dd>{{ setUpLine(guide(s.exerciseKey)?.remembered?.setUp) }}</dd>
@@ -88,15 +80,15 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
             <template v-if="s.why.ARMS">
               <dt>arms</dt>
               <dd :class="{ copper: s.why.ARMS.ruleId === 'ARMS-apart' }">
-                {{ Object.keys(s.sides).length === 1 ? 'one works, the other rests' : 'each its own' }}
-                <WhyButton :reason="s.why.ARMS" :about="`the arms of ${s.name}`" />
+                <WhyValue :reason="s.why.ARMS" :about="`the arms of ${s.name}`">
+                  {{ Object.keys(s.sides).length === 1 ? 'one works, the other rests' : 'each its own' }}
+                </WhyValue>
               </dd>
             </template>
             <template v-if="s.why.RANGE">
               <dt>range</dt>
               <dd class="copper">
-                shortened
-                <WhyButton :reason="s.why.RANGE" :about="`the shortened range of ${s.name}`" />
+                <WhyValue :reason="s.why.RANGE" :about="`the shortened range of ${s.name}`">shortened</WhyValue>
               </dd>
             </template>
           </dl>
@@ -105,8 +97,7 @@ const guide = (key: string) => props.guides?.find((g) => g.exerciseKey === key)
     </div>
   </section>
   <p v-if="plan.free" class="free">
-    {{ plan.free.reason.exact }}
-    <WhyButton :reason="plan.free.reason" about="minutes stay free" />
+    <WhyValue :reason="plan.free.reason" about="minutes stay free">{{ plan.free.reason.exact }}</WhyValue>
   </p>
 </template>
 
@@ -139,6 +130,17 @@ h4 {
 .fig {
   height: 11rem;
   margin-bottom: 0.4rem;
+}
+.dose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1rem;
+  align-items: baseline;
+  margin: 0;
+}
+.load {
+  font-size: 1.2rem;
+  font-weight: 650;
 }
 dl {
   display: grid;

@@ -2,14 +2,19 @@
 import type { Reason } from './api/types'
 import { focused, opened } from './why'
 
-/** A value that is its own why: focusing it says the sentence that made it in the line below, pressing it opens all of it. */
-defineProps<{ reason: Reason }>()
+/**
+ * A value that is its own why: with the focus on it, the line below says the sentence that made it; pressed, all of it opens.
+ * Without a reason it is only the value.
+ */
+defineProps<{ reason: Reason | undefined; about?: string }>()
 </script>
 
 <template>
   <button
+    v-if="reason"
     type="button"
     class="value"
+    :aria-description="`Why: ${about ?? 'this'}`"
     @click="opened = reason"
     @focus="focused = reason"
     @blur="focused = null"
@@ -18,6 +23,7 @@ defineProps<{ reason: Reason }>()
   >
     <slot />
   </button>
+  <slot v-else />
 </template>
 
 <style scoped>
@@ -29,7 +35,7 @@ defineProps<{ reason: Reason }>()
   color: inherit;
   font: inherit;
   text-align: left;
-  text-decoration: underline dotted var(--line);
+  text-decoration: underline dotted color-mix(in srgb, var(--line) 70%, transparent);
   text-underline-offset: 0.25em;
 }
 .value:hover,

@@ -19,15 +19,20 @@ describe('limits in words', () => {
     expect(limitWords(limit({ kind: 'NO_GRIP', target: 'palm-down' }))).toBe('no palm down grips')
     expect(limitWords(limit({ kind: 'LARGEST_EXTENSION', value: 0 }))).toBe('upper arm never behind the trunk')
   })
-  it('stand together when one reason made them, and apart when not', () => {
+  it('stand together at one place as somebody would say them', () => {
     const other = { ...limit({}).reason, ruleId: 'IRRITABILITY-low' }
     const groups = grouped([
-      limit({}),
-      limit({ kind: 'NO_BODY_WEIGHT' }),
-      limit({ kind: 'LARGEST_EFFORT', reason: other }),
+      limit({ kind: 'FEWEST_REPS', value: 12 }),
+      limit({ kind: 'MOST_REPS', value: 15, reason: other }),
+      limit({ kind: 'LARGEST_EFFORT', value: 6, reason: other }),
+      limit({ kind: 'SETS_PER_EXERCISE', value: 2, side: 'LEFT' }),
     ])
-    expect(groups.map((g) => g.phrases.length)).toEqual([2, 1])
+    expect(groups.map((g) => g.phrases)).toEqual([
+      ['12 to 15 repetitions', 'effort to 6'],
+      ['at most 2 sets an exercise'],
+    ])
     expect(groups[0]!.place).toBe('right back of elbow')
+    expect(groups[0]!.limits).toHaveLength(2)
   })
   it('say an arm when no place is named, and the whole person when no side is', () => {
     expect(limitPlace(limit({ site: undefined }))).toBe('right arm')

@@ -67,7 +67,7 @@ export function limitWords(limit: Limit): string {
   return text[limit.kind]
 }
 
-/** Limits that one reason made, under the place they protect. */
+/** What holds at one place: each phrase with the limit that says it. */
 export interface LimitGroup {
   place: string
   phrases: string[]
@@ -83,17 +83,25 @@ export function limitPlace(limit: Limit): string {
 /** Whether it is the rule that holds for nearly everyone. */
 export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId.startsWith('CUFFS-not-')
 
-/** Groups limits by the rule and place that made them, in their order. */
+const LOADING = ' in what loads it'
+
+/** Groups limits by the place they protect, in their order, as somebody would say them of it. */
 export function grouped(limits: Limit[]): LimitGroup[] {
   const groups = new Map<string, LimitGroup>()
   for (const limit of limits) {
+    // Cuffs are off for everyone who was not cleared for them, and stand apart from what a place asks for.
+    const usual = limit.reason.ruleId.startsWith('CUFFS-not-')
     const place = limitPlace(limit)
-    const key = `${limit.reason.ruleId} ${place}`
+    const key = `${usual} ${place}`
     const group = groups.get(key) ?? { place, phrases: [], limits: [] }
-    group.phrases.push(limitWords(limit))
-    group.limits.push(limit)
+    const fewest = limit.kind === 'MOST_REPS' ? group.limits.findIndex((l) => l.kind === 'FEWEST_REPS') : -1
+    if (fewest >= 0) {
+      group.phrases[fewest] = `${group.limits[fewest]!.value} to ${limit.value} repetitions`
+    } else {
+      group.phrases.push(limitWords(limit).replace(LOADING, ''))
+      group.limits.push(limit)
+    }
     groups.set(key, group)
   }
-  // Cuffs are off for everyone who was not cleared for them: said last.
   return [...groups.values()].sort((a, b) => Number(isUsual(a)) - Number(isUsual(b)))
 }

@@ -6,7 +6,7 @@ import ChangesPanel from './ChangesPanel.vue'
 import PainScale from './PainScale.vue'
 import SignalMark from './SignalMark.vue'
 import { useDraft } from './useDraft'
-import WhyButton from './WhyButton.vue'
+import WhyValue from './WhyValue.vue'
 import { focused, opened } from './why'
 
 const reason = (ruleId: string, exact: string) => ({
@@ -58,13 +58,13 @@ describe('parts that several screens share', () => {
   })
 
   it('put a reason on the why line when it has focus and open it whole when pressed', async () => {
-    const why = mount(WhyButton, { props: { reason: reason('R-1', 'Because.'), about: 'this load' } })
+    const why = mount(WhyValue, { props: { reason: reason('R-1', 'Because.'), about: 'this load' } })
     await why.trigger('focus')
     expect(focused.value?.ruleId).toBe('R-1')
     await why.trigger('click')
     expect(opened.value?.ruleId).toBe('R-1')
     expect(
-      mount(WhyButton, { props: { reason: undefined, about: 'x' } })
+      mount(WhyValue, { props: { reason: undefined, about: 'x' } })
         .find('button')
         .exists(),
     ).toBe(false)

@@ -11,7 +11,7 @@ import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import StrandLine from '@/shared/StrandLine.vue'
 import { units } from '@/shared/units'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { useCall } from '@/shared/useCall'
 import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
@@ -117,9 +117,8 @@ function select(item: StrandItem) {
             :key="f.reason.ruleId + f.side + f.site"
             class="refer"
           >
-            {{ f.whatToDo }}
+            <WhyValue :reason="f.reason" :about="f.whatToDo">{{ f.whatToDo }}</WhyValue>
             <span class="quiet">{{ dated(f.reason.exact) }}</span>
-            <WhyButton :reason="f.reason" :about="f.whatToDo" />
           </p>
           <h2>Limits</h2>
           <LimitList :limits="limits" />

@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router'
 import type { NextView } from '@/shared/api/types'
 import { date, dated, inUnits, timeOfDay } from '@/shared/format'
 import { units } from '@/shared/units'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 const props = defineProps<{ next: NextView; clientId: string }>()
 const stop = computed(() => props.next.refusals.some((r) => r.ruleId.startsWith('HOLD')))
@@ -21,8 +21,7 @@ const restDay = computed(() => props.next.plan && props.next.visitOn > props.nex
     <template v-else-if="!next.plan">
       <p class="lead-line">Nothing is planned.</p>
       <p v-for="r in next.refusals" :key="r.ruleId" class="mb-1">
-        {{ inUnits(r.exact, units) }}
-        <WhyButton :reason="r" about="nothing is planned" />
+        <WhyValue :reason="r" about="nothing is planned">{{ inUnits(r.exact, units) }}</WhyValue>
       </p>
       <p v-for="t in next.whatToDo" :key="t" class="todo">{{ t }}</p>
       <RouterLink :to="`/clients/${clientId}/screen`" class="btn btn-primary">Take a new screen</RouterLink>

@@ -6,7 +6,7 @@ import { date, mass, title } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 const props = defineProps<{ clientId: string }>()
 const { problem, run } = useCall()
@@ -59,8 +59,9 @@ function against(p: Part): string {
           </span>
           <span class="kg">about {{ mass(Number(p.kg.toFixed(1)), units) }}</span>
           <span class="quiet small said">
-            {{ p.shownOn ? `shown ${date(p.shownOn)}` : 'from the norms' }}, {{ against(p) }}
-            <WhyButton :reason="p.reason" :about="`strength of the ${title(p.side).toLowerCase()} arm`" />
+            <WhyValue :reason="p.reason" :about="`strength of the ${title(p.side).toLowerCase()} arm`">
+              {{ p.shownOn ? `shown ${date(p.shownOn)}` : 'from the norms' }}, {{ against(p) }}
+            </WhyValue>
           </span>
         </div>
       </div>

@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router'
 import type { AtlasItem, Site } from '@/shared/api/types'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { words } from '@/shared/format'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { stressWord } from './atlas'
 
 /** One exercise of the atlas: what it looks like, what a colleague would say of it, and what its sore places pay. */
@@ -27,19 +27,18 @@ const out = computed(() => props.item.whyNot.length > 0)
     <RouterLink :to="to" class="name">{{ item.name }}</RouterLink>
     <div v-if="item.variationId" class="small quiet">the room’s own variation</div>
     <div v-if="out" class="small why-not">
-      Left out: {{ item.whyNot[0]!.exact }}
-      <WhyButton :reason="item.whyNot[0]" :about="`${item.name} is left out`" />
+      <WhyValue :reason="item.whyNot[0]" :about="`${item.name} is left out`">
+        Left out: {{ item.whyNot[0]!.exact }}
+      </WhyValue>
     </div>
     <template v-else-if="item.says">
       <p class="small mb-0">{{ item.says }}</p>
       <p v-if="item.beforeNext" class="small quiet mb-0">
-        {{ item.beforeNext }}
-        <WhyButton :reason="item.worthReason" :about="`${item.name} stands here`" />
+        <WhyValue :reason="item.worthReason" :about="`${item.name} stands here`">{{ item.beforeNext }}</WhyValue>
       </p>
     </template>
     <div v-if="item.rangeReason && !out" class="small quiet">
-      shorter range
-      <WhyButton :reason="item.rangeReason" :about="`range of ${item.name}`" />
+      <WhyValue :reason="item.rangeReason" :about="`range of ${item.name}`">shorter range</WhyValue>
     </div>
     <div v-for="s in item.modelled ? watched : []" :key="s" class="small stress">
       <span class="quiet">{{ words(s) }}</span>

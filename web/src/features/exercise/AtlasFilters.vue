@@ -4,7 +4,7 @@ import type { AtlasItem, AtlasView } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
 import { sites } from '@/shared/sites'
 import TextField from '@/shared/TextField.vue'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { anything, choices, type Filter } from './atlas'
 
 /** Search and filters of the atlas; each narrows, none hides why. */
@@ -59,8 +59,7 @@ function clear() {
     </div>
     <p v-if="method" class="small quiet mb-1">{{ method.name }}: {{ method.what }}.</p>
     <p v-for="r in method?.against ?? []" :key="r.ruleId" class="small">
-      Not for this client now: {{ r.exact }}
-      <WhyButton :reason="r" :about="`not ${method!.name}`" />
+      <WhyValue :reason="r" :about="`not ${method!.name}`">Not for this client now: {{ r.exact }}</WhyValue>
     </p>
     <label class="tick">
       <input v-model="filter.allowedOnly" type="checkbox" />

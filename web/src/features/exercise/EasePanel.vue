@@ -9,7 +9,7 @@ import LoadChart from '@/shared/LoadChart.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** It hurts here: which smallest change spares that place and keeps the muscle's work? */
 const props = defineProps<{
@@ -113,14 +113,15 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
         <article v-for="(c, i) in answer.changes" :key="i" class="change">
           <h3>{{ inUnits(c.changes.join(' and '), units) }}</h3>
           <p class="small mb-1">
-            {{
-              c.avoidsThePose
-                ? `That position is no longer passed, and ${percent(c.worstShare)} of the place’s load stays`
-                : `${percent(c.placeShare)} of the place’s load stays where it hurts, ${percent(c.worstShare)}`
-            }}
-            over the whole lift; the muscle keeps {{ percent(c.meanShare) }}. {{ c.steps }}
-            {{ c.steps === 1 ? 'step' : 'steps' }}.
-            <WhyButton :reason="c.reason" :about="c.changes.join(' and ')" />
+            <WhyValue :reason="c.reason" :about="c.changes.join(' and ')">
+              {{
+                c.avoidsThePose
+                  ? `That position is no longer passed, and ${percent(c.worstShare)} of the place’s load stays`
+                  : `${percent(c.placeShare)} of the place’s load stays where it hurts, ${percent(c.worstShare)}`
+              }}
+              over the whole lift; the muscle keeps {{ percent(c.meanShare) }}. {{ c.steps }}
+              {{ c.steps === 1 ? 'step' : 'steps' }}.
+            </WhyValue>
           </p>
           <div class="pair">
             <div>

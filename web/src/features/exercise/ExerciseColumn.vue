@@ -8,7 +8,7 @@ import { words } from '@/shared/format'
 import LoadChart from '@/shared/LoadChart.vue'
 import { units } from '@/shared/units'
 import { useTempo } from '@/shared/useTempo'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { workedOutAt } from './atlas'
 import BothViews from './BothViews.vue'
 import HeadBars from './HeadBars.vue'
@@ -45,26 +45,25 @@ const profile = computed(() => {
   <article class="panel">
     <h2 v-if="!alone">{{ item.name }}</h2>
     <div v-for="r in item.whyNot" :key="r.ruleId + r.exact" class="why-not">
-      Left out: {{ r.exact }}
-      <WhyButton :reason="r" :about="`${item.name} is left out`" />
+      <WhyValue :reason="r" :about="`${item.name} is left out`">Left out: {{ r.exact }}</WhyValue>
     </div>
     <div :class="['top', { alone }]">
       <BothViews :detail="detail" :along="along" :label="label" />
       <div v-if="item.modelled">
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
-          {{ profile }}, with {{ workedOutAt(detail, units) }}
-          <WhyButton :reason="detail.loadReason" about="the load" />
+          <WhyValue :reason="detail.loadReason" about="the load">
+            {{ profile }}, with {{ workedOutAt(detail, units) }}
+          </WhyValue>
         </p>
       </div>
     </div>
     <FigureFrames :figure="detail.figure" :name="item.name" class="print-only" />
     <p v-if="item.says && (!item.whyNot.length || !item.modelled)" class="mb-2">
-      {{ item.says }}
-      <WhyButton :reason="item.worthReason" about="where it stands" />
+      <WhyValue :reason="item.worthReason" about="where it stands">{{ item.says }}</WhyValue>
       <template v-if="item.rangeReason">
-        · shorter range
-        <WhyButton :reason="item.rangeReason" about="its range" />
+        ·
+        <WhyValue :reason="item.rangeReason" about="its range">shorter range</WhyValue>
       </template>
     </p>
     <div :class="['facts', { alone }]">

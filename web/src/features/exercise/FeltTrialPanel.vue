@@ -8,7 +8,7 @@ import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** Two exercises tried with a light load: which one does this joint prefer? */
 const props = defineProps<{
@@ -112,9 +112,9 @@ async function keep() {
     <ul v-if="trials.length" class="kept">
       <li v-for="t in trials" :key="t.id">
         <span class="quiet">{{ date(t.triedOn) }}, {{ t.triedBy }}:</span>
-        {{ t.firstName }} against {{ t.secondName }}. {{ t.says.exact }}
+        {{ t.firstName }} against {{ t.secondName }}.
+        <WhyValue :reason="t.says" about="what the trial says">{{ t.says.exact }}</WhyValue>
         <span class="quiet">The model: {{ t.firstStress.toFixed(1) }} against {{ t.secondStress.toFixed(1) }}.</span>
-        <WhyButton :reason="t.says" about="what the trial says" />
       </li>
     </ul>
   </section>

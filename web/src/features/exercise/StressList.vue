@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { SiteStress, Site } from '@/shared/api/types'
 import { title } from '@/shared/format'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { stressWord } from './atlas'
 
 /** What each site pays, sore ones first, each with its reason. */
@@ -28,10 +28,9 @@ function changed(row: SiteStress): string | undefined {
     <li v-for="r in rows" :key="r.site" :class="{ sore: sore.includes(r.site) }">
       <span>{{ title(r.site) }}</span>
       <span class="figure">
-        {{ r.value.toFixed(1) }}
+        <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${r.site}`">{{ r.value.toFixed(1) }}</WhyValue>
         <span class="quiet">{{ changed(r) ?? stressWord(r.value) }}</span>
       </span>
-      <WhyButton :reason="r.reason" :about="`stress of ${name} at the ${r.site}`" />
     </li>
   </ul>
 </template>

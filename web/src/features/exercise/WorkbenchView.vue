@@ -7,7 +7,7 @@ import ArmsMap from '@/shared/ArmsMap.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import { workedOutAt } from './atlas'
 import EasePanel from './EasePanel.vue'
 import HeadBars from './HeadBars.vue'
@@ -93,14 +93,14 @@ function use(change: Adjustment, kg: number) {
           </p>
           <TurnedViews :detail="detail" :original="original" :mark="hurtsAt" />
           <p class="small mb-1">
-            With {{ workedOutAt(detail, units) }}
-            <WhyButton :reason="detail.loadReason" about="the load" />
-            · {{ detail.item.beforeNext }}
-            <WhyButton :reason="detail.item.worthReason" about="what it is worth now" />
+            <WhyValue :reason="detail.loadReason" about="the load">With {{ workedOutAt(detail, units) }}</WhyValue>
+            ·
+            <WhyValue :reason="detail.item.worthReason" about="what it is worth now">
+              {{ detail.item.beforeNext }}
+            </WhyValue>
           </p>
           <p v-for="r in detail.item.whyNot" :key="r.ruleId + r.exact" class="small out mb-1">
-            {{ r.exact }}
-            <WhyButton :reason="r" about="what stands against it" />
+            <WhyValue :reason="r" about="what stands against it">{{ r.exact }}</WhyValue>
           </p>
         </section>
         <section class="panel cost">

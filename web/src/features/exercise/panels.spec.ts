@@ -48,7 +48,6 @@ const stubs = {
   RouterLink: { template: '<a><slot /></a>' },
   FigureDrawing: true,
   LoadChart: true,
-  WhyButton: true,
   ProblemNotice: true,
 }
 const global = { stubs }

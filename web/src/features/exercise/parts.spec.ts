@@ -48,7 +48,7 @@ describe('what the joints pay', () => {
         sore: ['BACK_OF_ELBOW'],
         name: 'it',
       },
-      global: { stubs: { WhyButton: true } },
+      global: { stubs: {} },
     })
     const rows = list.findAll('li').map((r) => r.text())
     expect(rows[0]).toContain('Back of elbow')

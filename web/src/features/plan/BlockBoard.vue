@@ -8,7 +8,7 @@ import { date, inUnits } from '@/shared/format'
 import { goals } from '@/shared/options'
 import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
@@ -118,8 +118,7 @@ const names = (visit: Week['visits'][number]) =>
       </span>
     </div>
     <p v-if="rise" class="small mb-2">
-      {{ inUnits(rise.exact, units) }}
-      <WhyButton :reason="rise" about="the sets of the weeks" />
+      <WhyValue :reason="rise" about="the sets of the weeks">{{ inUnits(rise.exact, units) }}</WhyValue>
     </p>
     <ol v-if="weeks.length" class="weeks">
       <li v-for="w in weeks" :key="w.number" :class="{ lighter: w.lighter }">

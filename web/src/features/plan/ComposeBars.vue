@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Composed } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** What the session takes against what there is: time, sets, what each sore place may take, what each head gets. */
 const props = defineProps<{ composed: Composed }>()
@@ -39,8 +39,9 @@ const share = (value: number, most: number) => `${Math.min(100, most ? (100 * va
       <div v-for="s in composed.stress" :key="s.site + s.side" class="line sore">
         <span>{{ title(s.side) }} {{ words(s.site) }}</span>
         <span class="figure" :class="{ over: s.planned > s.most + 0.5 }">
-          {{ Math.round(s.planned) }} of {{ Math.round(s.most) }}
-          <WhyButton :reason="s.reason" :about="`what the ${words(s.side)} ${words(s.site)} may take`" />
+          <WhyValue :reason="s.reason" :about="`what the ${words(s.side)} ${words(s.site)} may take`">
+            {{ Math.round(s.planned) }} of {{ Math.round(s.most) }}
+          </WhyValue>
         </span>
         <div class="track" :class="{ over: s.planned > s.most + 0.5 }">
           <i :style="{ width: share(s.planned, s.most) }" />
@@ -51,8 +52,9 @@ const share = (value: number, most: number) => `${Math.min(100, most ? (100 * va
       <h2>
         {{ g.group === 'EXTENSORS' ? 'Back of the arm' : 'Front of the arm' }}
         <small class="quiet">
-          {{ g.budget?.sets ?? 0 }} sets today
-          <WhyButton :reason="g.budget?.reason" :about="`the sets for the ${words(g.group)}`" />
+          <WhyValue :reason="g.budget?.reason" :about="`the sets for the ${words(g.group)}`">
+            {{ g.budget?.sets ?? 0 }} sets today
+          </WhyValue>
         </small>
       </h2>
       <div v-for="h in g.heads" :key="h.head" class="line thin">

@@ -5,7 +5,7 @@ import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { inUnits, title } from '@/shared/format'
 import { armsOf, rounds, slotLoad, slotReps, unitTitle } from '@/shared/unit'
 import { units } from '@/shared/units'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import SwapList from './SwapList.vue'
 import WrittenFields from './WrittenFields.vue'
 
@@ -112,9 +112,8 @@ function swap(out: string, into: string) {
       </div>
       <div class="what">
         <h4>
-          {{ s.name }}
+          <WhyValue :reason="s.why.CHOICE" :about="`${s.name} was chosen`">{{ s.name }}</WhyValue>
           <span v-if="guide(s.exerciseKey)?.own" class="tag">the room’s own</span>
-          <WhyButton :reason="s.why.CHOICE" :about="`${s.name} was chosen`" />
         </h4>
         <WrittenFields
           v-if="written?.slots[i]"
@@ -124,13 +123,14 @@ function swap(out: string, into: string) {
           @change="(c) => emit('write', i, c)"
         />
         <p v-else class="dose">
-          {{ s.sets }} × {{ slotReps(s) }}{{ armsOf(s) }}
-          <WhyButton :reason="s.why.REPS" :about="`the repetitions of ${s.name}`" />
-          · {{ slotLoad(s, units) }}
+          <WhyValue :reason="s.why.REPS" :about="`the repetitions of ${s.name}`">
+            {{ s.sets }} × {{ slotReps(s) }}{{ armsOf(s) }}
+          </WhyValue>
+          ·
+          <WhyValue :reason="s.why.LOAD" :about="`this load for ${s.name}`">{{ slotLoad(s, units) }}</WhyValue>
           <span v-if="s.trial" class="tag">trial</span>
-          <WhyButton :reason="s.why.LOAD" :about="`this load for ${s.name}`" />
-          · effort {{ s.targetEffort }}
-          <WhyButton :reason="s.why.EFFORT" :about="`the effort of ${s.name}`" />
+          ·
+          <WhyValue :reason="s.why.EFFORT" :about="`the effort of ${s.name}`">effort {{ s.targetEffort }}</WhyValue>
           · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
           <template v-if="s.manner?.loweringOnly">· lowering only</template>
         </p>
@@ -145,8 +145,9 @@ function swap(out: string, into: string) {
           {{ guide(s.exerciseKey)!.breathing }}. {{ guide(s.exerciseKey)!.landmark }}.
         </p>
         <p v-for="m in marks(s.exerciseKey)" :key="m.kind + m.reason.ruleId" class="marked">
-          {{ title(m.kind) }}: {{ inUnits(m.reason.exact, units) }}
-          <WhyButton :reason="m.reason" :about="`${s.name} is marked`" />
+          <WhyValue :reason="m.reason" :about="`${s.name} is marked`">
+            {{ title(m.kind) }}: {{ inUnits(m.reason.exact, units) }}
+          </WhyValue>
         </p>
         <SwapList
           v-if="swapping === s.exerciseKey"

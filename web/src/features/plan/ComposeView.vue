@@ -6,7 +6,7 @@ import ArmsMap from '@/shared/ArmsMap.vue'
 import { date, inUnits, warmUpDose } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import BlockBoard from './BlockBoard.vue'
 import ComposeBars from './ComposeBars.vue'
@@ -120,14 +120,12 @@ const print = () => window.print()
           <ProblemNotice :problem="refused" />
           <div v-if="!plan" class="panel none">
             <p v-for="r in composed.result.refusals" :key="r.ruleId + r.exact">
-              {{ inUnits(r.exact, units) }}
-              <WhyButton :reason="r" about="nothing is planned" />
+              <WhyValue :reason="r" about="nothing is planned">{{ inUnits(r.exact, units) }}</WhyValue>
             </p>
             <p v-for="t in composed.whatToDo" :key="t" class="mb-0">{{ t }}</p>
           </div>
           <p v-for="m in marks" :key="m.kind + m.reason.exact" class="marked">
-            {{ inUnits(m.reason.exact, units) }}
-            <WhyButton :reason="m.reason" about="this is marked" />
+            <WhyValue :reason="m.reason" about="this is marked">{{ inUnits(m.reason.exact, units) }}</WhyValue>
           </p>
           <details v-if="differsFrom" class="panel">
             <summary>Different from {{ differsFrom.name }}’s ({{ differing }})</summary>
@@ -152,8 +150,7 @@ const print = () => window.print()
           </p>
           <ul v-if="plan?.bends.length" class="bends">
             <li v-for="b in plan.bends" :key="b.exact">
-              {{ inUnits(b.exact, units) }}
-              <WhyButton :reason="b" about="the way of working bends here" />
+              <WhyValue :reason="b" about="the way of working bends here">{{ inUnits(b.exact, units) }}</WhyValue>
             </li>
           </ul>
           <ComposeUnit
@@ -177,8 +174,7 @@ const print = () => window.print()
             @apart="rewrite((units) => apart(units, i))"
           />
           <p v-if="plan?.free && !composition.written">
-            {{ plan.free.reason.exact }}
-            <WhyButton :reason="plan.free.reason" about="minutes stay free" />
+            <WhyValue :reason="plan.free.reason" about="minutes stay free">{{ plan.free.reason.exact }}</WhyValue>
           </p>
           <template v-if="!composition.written">
             <p v-for="n in plan?.notes ?? []" :key="n.exact" class="small">{{ inUnits(n.exact, units) }}</p>

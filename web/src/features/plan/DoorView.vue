@@ -10,7 +10,7 @@ import NotAskedThen from '@/shared/NotAskedThen.vue'
 import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -142,8 +142,7 @@ async function plan() {
         />
         <div v-if="refusals.length" class="refused" role="alert">
           <p v-for="r in refusals" :key="r.ruleId" class="mb-1">
-            {{ r.exact }}
-            <WhyButton :reason="r" about="nothing is planned" />
+            <WhyValue :reason="r" about="nothing is planned">{{ r.exact }}</WhyValue>
           </p>
           <p v-for="t in whatToDo" :key="t" class="mb-1 fw-bold">{{ t }}</p>
           <RouterLink :to="`/clients/${id}/screen`">Go to the screen</RouterLink>

@@ -10,7 +10,7 @@ import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import DoneSets from './DoneSets.vue'
 
 const props = defineProps<{ id: string }>()
@@ -64,9 +64,8 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
           <h2 class="mt-3">Warm-up</h2>
           <ol class="warm">
             <li v-for="(w, i) in session.plan.warmUp" :key="i">
-              {{ inUnits(w.words, units) }}
+              <WhyValue :reason="w.reason" :about="w.words">{{ inUnits(w.words, units) }}</WhyValue>
               <span class="quiet">{{ amount(w) }}</span>
-              <WhyButton :reason="w.reason" :about="w.words" />
             </li>
           </ol>
           <p class="small quiet">

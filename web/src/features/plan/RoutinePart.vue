@@ -6,7 +6,7 @@ import { inUnits, title } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** A routine somebody already has: does it fit this client, and what has to be otherwise? */
 const props = defineProps<{ clientId: string; composition: Composition; exercises: ExerciseName[] }>()
@@ -81,8 +81,9 @@ function take() {
               {{ title(a.about) }}: {{ inUnits(a.now, units) }} instead of {{ inUnits(a.was, units) }}
             </strong>
             <br />
-            {{ inUnits(a.reason.exact, units) }}
-            <WhyButton :reason="a.reason" about="this is otherwise than it was written" />
+            <WhyValue :reason="a.reason" about="this is otherwise than it was written">
+              {{ inUnits(a.reason.exact, units) }}
+            </WhyValue>
           </p>
         </li>
       </ol>

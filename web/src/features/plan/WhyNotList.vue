@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Plan } from '@/shared/api/types'
 import { inUnits } from '@/shared/format'
 import { units } from '@/shared/units'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** Why not the others: any exercise by name, with what stands against it or what it would cost to have it in. */
 const props = defineProps<{ plan: Plan }>()
@@ -22,8 +22,9 @@ const found = computed(() =>
       <li v-for="w in found" :key="w.exerciseKey">
         <strong>{{ w.name }}</strong>
         <span class="tag">{{ w.byLimit ? 'left out' : 'allowed, not chosen' }}</span>
-        {{ inUnits(w.reasons[0]?.exact ?? '', units) }}
-        <WhyButton :reason="w.reasons[0]" :about="`${w.name} is not in it`" />
+        <WhyValue :reason="w.reasons[0]" :about="`${w.name} is not in it`">
+          {{ inUnits(w.reasons[0]?.exact ?? '', units) }}
+        </WhyValue>
         <BButton v-if="!w.byLimit" size="sm" variant="link" @click="emit('pin', w.exerciseKey)">
           Have it in
           <span class="visually-hidden">: {{ w.name }}</span>

@@ -4,7 +4,7 @@ import { api, ask } from '@/shared/api/client'
 import type { CouldHave } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** What the place could have: which small thing, bought or brought, would help most clients here? */
 const props = defineProps<{ placeId: string }>()
@@ -39,8 +39,9 @@ async function look() {
       <p v-if="!answer.clients.length" class="mb-1">Nobody who trains here can be planned for now.</p>
       <p v-else-if="!answer.wishes.length" class="mb-1">Nothing small would open anything more here.</p>
       <div v-for="w in answer.wishes" :key="w.thing" class="mb-2">
-        <strong>{{ w.reason.exact }}</strong>
-        <WhyButton :reason="w.reason" :about="w.thing" />
+        <strong>
+          <WhyValue :reason="w.reason" :about="w.thing">{{ w.reason.exact }}</WhyValue>
+        </strong>
         <details class="small">
           <summary>Which, for whom</summary>
           <div v-for="g in w.gains" :key="g.name" class="mt-1">

@@ -5,7 +5,7 @@ import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { words } from '@/shared/format'
 import NumberField from '@/shared/NumberField.vue'
 import PainScale from '@/shared/PainScale.vue'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import AngleDial from './AngleDial.vue'
 import { useGauge } from './useGauge'
 
@@ -106,8 +106,7 @@ function hurts(on: boolean) {
       @update:model-value="(v) => emit('change', { ability: v })"
     />
     <p v-if="reading" class="small mb-0" :class="{ noted: ['NOTED', 'LIMITING'].includes(reading.comparison) }">
-      {{ reading.reason.exact }}
-      <WhyButton :reason="reading.reason" :about="label" />
+      <WhyValue :reason="reading.reason" :about="label">{{ reading.reason.exact }}</WhyValue>
     </p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ScreenComparison } from '@/shared/api/types'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 /** What improved or worsened beyond measurement error, in words, a shape and a colour. */
 defineProps<{ lines: ScreenComparison['lines'] }>()
@@ -26,8 +26,7 @@ const shapes = { BETTER: '▲', SAME: '=', WORSE: '▼', NEW: '＋', GONE: '－'
         <td>{{ l.after }}</td>
         <td :class="l.change.toLowerCase()">
           <span aria-hidden="true">{{ shapes[l.change] }}</span>
-          {{ words[l.change] }}
-          <WhyButton :reason="l.reason" :about="`${l.what}: ${words[l.change]}`" />
+          <WhyValue :reason="l.reason" :about="`${l.what}: ${words[l.change]}`">{{ words[l.change] }}</WhyValue>
         </td>
       </tr>
     </tbody>

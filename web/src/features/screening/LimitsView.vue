@@ -8,7 +8,7 @@ import { date } from '@/shared/format'
 import { limitPlace, limitWords } from '@/shared/limits'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 import AddLimitForm from './AddLimitForm.vue'
 import LimitChangeForm from './LimitChangeForm.vue'
 
@@ -75,11 +75,10 @@ function done(limits: LimitsView) {
               <li v-for="k in limits" :key="k.key + k.limit.lookAgainOn">
                 <div class="row-line">
                   <span>
-                    {{ limitWords(k.limit) }}
+                    <WhyValue :reason="k.limit.reason" :about="limitWords(k.limit)">{{ limitWords(k.limit) }}</WhyValue>
                     <span class="quiet">{{ place(k) }}</span>
                   </span>
                   <span class="end">
-                    <WhyButton :reason="k.limit.reason" :about="limitWords(k.limit)" />
                     <span class="quiet small">look again {{ date(k.limit.lookAgainOn) }}</span>
                     <BButton
                       v-if="k.loosenable"

@@ -4,7 +4,7 @@ import type { Assessment } from '@/shared/api/types'
 import { dated } from '@/shared/format'
 import LimitList from '@/shared/LimitList.vue'
 import NotAskedThen from '@/shared/NotAskedThen.vue'
-import WhyButton from '@/shared/WhyButton.vue'
+import WhyValue from '@/shared/WhyValue.vue'
 
 const props = defineProps<{ assessment: Assessment; brief?: boolean }>()
 const all = ref(false)
@@ -23,9 +23,10 @@ const missing = computed(() => (all.value ? props.assessment.missing : props.ass
   <section class="outcome" :class="[assessment.outcome.toLowerCase(), { whole: !brief }]" aria-live="polite">
     <h2>{{ outcomeWords[assessment.outcome] }}</h2>
     <div v-for="f in assessment.findings" :key="f.reason.ruleId + f.side + f.site" class="finding">
-      <strong>{{ f.whatToDo }}</strong>
+      <strong>
+        <WhyValue :reason="f.reason" :about="f.whatToDo">{{ f.whatToDo }}</WhyValue>
+      </strong>
       <span>{{ dated(f.reason.exact) }}</span>
-      <WhyButton :reason="f.reason" :about="f.whatToDo" />
     </div>
     <template v-if="assessment.missing.length">
       <p class="mb-1">{{ assessment.missing.length }} still to ask{{ brief ? '.' : ':' }}</p>

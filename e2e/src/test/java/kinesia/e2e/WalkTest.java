@@ -212,10 +212,7 @@ class WalkTest {
 
     private static void assertWhy(Browser browser, String about, JsonNode reason) {
         Page page = browser.page;
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Why: " + about).setExact(true))
-                .click();
+        page.locator("[aria-description=\"Why: " + about + "\"]").first().click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
         panel.getByText(reason.get("ruleId").asText(), new Locator.GetByTextOptions().setExact(true))
                 .waitFor();

@@ -65,7 +65,6 @@ async function nextDay() {
       <RouterLink v-if="person.role === 'OWNER'" to="/people" class="plain">People</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
-      <button v-if="session.view?.demo" type="button" class="plain" @click="nextDay">Demo: go to the next day</button>
       <button type="button" class="plain ms-auto" @click="signOut">Sign out {{ person.name }}</button>
     </header>
     <div v-if="unsent" class="leaving beside-page" role="alertdialog" aria-label="Not sent yet">
@@ -84,6 +83,10 @@ async function nextDay() {
     <main id="main" tabindex="-1">
       <RouterView :key="route.fullPath" />
     </main>
+    <footer v-if="person && session.view?.demo && !route.meta.floor && route.name !== 'to-you'" class="demo no-print">
+      Invented people, to try things out.
+      <button type="button" class="plain" @click="nextDay">Demo: go to the next day</button>
+    </footer>
     <WhyLine />
   </BApp>
 </template>
@@ -115,6 +118,12 @@ async function nextDay() {
   text-underline-offset: 0.2em;
   min-height: 1.8rem;
   padding: 0 0.3rem;
+}
+.demo {
+  padding: 1.2rem;
+  text-align: right;
+  font-size: 0.85rem;
+  color: var(--quiet);
 }
 .leaving {
   margin-block: 0.6rem;

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
+import kinesia.core.reason.Reason;
+import kinesia.core.response.Forecast;
 import kinesia.core.response.NextAction;
 import kinesia.core.response.Signal;
 import kinesia.core.screening.Outcome;
@@ -33,6 +35,8 @@ class TodayController {
      * @param minutes that are booked
      * @param sessionId the open session or the one whose morning is asked; missing for the others
      * @param signal the worst signal of the last session; missing before the first
+     * @param said what made that signal
+     * @param forecast how a visit of today will be taken where it is least sure; missing where nothing is sore or due
      * @param unreadable what of the client's record cannot be read, in words; missing as a rule
      * @param reviewDue the day since when limits or a clearance are to be looked at again; missing while none is
      */
@@ -44,6 +48,8 @@ class TodayController {
             int sessions,
             @Nullable LocalDate lastOn,
             @Nullable Signal signal,
+            @Nullable Reason said,
+            @Nullable Forecast forecast,
             @Nullable Outcome outcome,
             NextAction action,
             LocalDate on,

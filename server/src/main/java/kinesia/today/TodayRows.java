@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ import kinesia.floor.TrainingSession;
 import kinesia.floor.TrainingSession.Status;
 import kinesia.floor.TrainingSessions;
 import kinesia.plan.ClientDays;
+import kinesia.plan.NextForecast;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.SessionHistory;
 import kinesia.screening.Standing;
@@ -76,6 +78,7 @@ class TodayRows {
     private final SessionHistory history;
     private final VisitPlanner visits;
     private final ClientDays clientDays;
+    private final NextForecast forecasts;
     private final JdbcClient database;
     private final EntityManager entities;
     private final Rooms rooms;
@@ -91,6 +94,7 @@ class TodayRows {
             SessionHistory history,
             VisitPlanner visits,
             ClientDays clientDays,
+            NextForecast forecasts,
             JdbcClient database,
             EntityManager entities,
             Rooms rooms,
@@ -102,6 +106,7 @@ class TodayRows {
         this.history = history;
         this.visits = visits;
         this.clientDays = clientDays;
+        this.forecasts = forecasts;
         this.database = database;
         this.entities = entities;
         this.rooms = rooms;
@@ -171,6 +176,8 @@ class TodayRows {
                     client.ageOn(today),
                     "",
                     0,
+                    null,
+                    null,
                     null,
                     null,
                     null,
@@ -244,6 +251,13 @@ class TodayRows {
                 ended,
                 last == null ? null : last.record().on(),
                 last == null ? null : SignalRules.worst(signals),
+                signals.stream()
+                        .max(Comparator.comparing(SiteSignal::signal))
+                        .map(SiteSignal::reason)
+                        .orElse(null),
+                action == NextAction.SESSION
+                        ? forecasts.of(client, days, standing, day).orElse(null)
+                        : null,
                 assessment == null ? null : assessment.outcome(),
                 action,
                 action == NextAction.REST ? day : today,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, provide } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
@@ -15,6 +15,7 @@ import WhyValue from '@/shared/WhyValue.vue'
 import { useCall } from '@/shared/useCall'
 import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import HomePart from './HomePart.vue'
 import LearnedPart from './LearnedPart.vue'
 import RulingChoice from './RulingChoice.vue'
@@ -29,6 +30,7 @@ const next = ref<NextView | null>(null)
 const assessment = ref<Assessment | null>(null)
 const limits = ref<Limit[]>([])
 const sore = ref<{ site: never; side: never; text?: string }[]>([])
+provide(SORE_PLACES, () => sore.value)
 const strand = ref<StrandItem[]>([])
 // The day before which there is more of it; missing when it is all there.
 const strandBefore = ref<string>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch, provide } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { AtlasView, Site } from '@/shared/api/types'
@@ -7,6 +7,7 @@ import ArmsMap from '@/shared/ArmsMap.vue'
 import { words } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import { anything, found, type Filter } from './atlas'
 import AtlasCard from './AtlasCard.vue'
 import AtlasFilters from './AtlasFilters.vue'
@@ -58,6 +59,7 @@ watch(longLength, load)
 const items = computed(() => (atlas.value ? found(atlas.value.items, filter.value) : []))
 const allowed = computed(() => items.value.filter((i) => i.whyNot.length === 0).length)
 const sore = computed(() => atlas.value?.forWhom.soreSites ?? [])
+provide(SORE_PLACES, () => sore.value)
 const watched = computed<Site[]>(() => {
   const sites = sore.value.map((s) => s.site)
   if (filter.value.site) sites.push(filter.value.site as Site)

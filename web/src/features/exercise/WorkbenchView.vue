@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef, provide } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { Adjustment, AtlasView, ExerciseDetail } from '@/shared/api/types'
@@ -8,6 +8,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import { workedOutAt } from './atlas'
 import EasePanel from './EasePanel.vue'
 import HeadBars from './HeadBars.vue'
@@ -50,6 +51,7 @@ onMounted(load)
 const query = computed(() => (client.value ? `?client=${client.value}` : ''))
 const sore = computed(() => forWhom.value?.soreSites.map((s) => s.site) ?? [])
 const marks = computed(() => forWhom.value?.soreSites.map(({ site, side }) => ({ site, side })) ?? [])
+provide(SORE_PLACES, () => marks.value)
 const general = computed(() => (problem.value && problem.value.fields.length === 0 ? problem.value : null))
 const turnedWrongWay = computed(() => {
   const now = detail.value?.curve.summary.peakDemandNm ?? 0

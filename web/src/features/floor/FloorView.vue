@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch, provide } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { SitePain } from '@/shared/api/types'
 import { inUnits, load as loadText, title, words } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import BetweenRounds from './BetweenRounds.vue'
 import CuffClock from './CuffClock.vue'
 import EasierPanel from './EasierPanel.vue'
@@ -29,6 +30,7 @@ import WarmUpCard from './WarmUpCard.vue'
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const floor = useFloor(props.id)
+provide(SORE_PLACES, () => floor.session.value?.soreSites ?? [])
 const {
   session,
   restSeconds,

@@ -90,6 +90,14 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 .copper {
   color: var(--copper);
 }
+@media (min-width: 1100px) {
+  .controls {
+    grid-template-columns: 1.25fr 0.8fr 0.8fr 1.4fr;
+  }
+  .earned {
+    grid-column: auto;
+  }
+}
 @media (max-width: 700px) {
   .controls {
     grid-template-columns: 1fr;

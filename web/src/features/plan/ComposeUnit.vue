@@ -123,16 +123,16 @@ function swap(out: string, into: string) {
           @change="(c) => emit('write', i, c)"
         />
         <p v-else class="dose">
+          <WhyValue :reason="s.why.LOAD" :about="`this load for ${s.name}`">
+            <b class="load">{{ slotLoad(s, units) }}</b>
+          </WhyValue>
+          <span v-if="s.trial" class="tag">trial</span>
           <WhyValue :reason="s.why.REPS" :about="`the repetitions of ${s.name}`">
             {{ s.sets }} × {{ slotReps(s) }}{{ armsOf(s) }}
           </WhyValue>
-          ·
-          <WhyValue :reason="s.why.LOAD" :about="`this load for ${s.name}`">{{ slotLoad(s, units) }}</WhyValue>
-          <span v-if="s.trial" class="tag">trial</span>
-          ·
           <WhyValue :reason="s.why.EFFORT" :about="`the effort of ${s.name}`">effort {{ s.targetEffort }}</WhyValue>
-          · {{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s
-          <template v-if="s.manner?.loweringOnly">· lowering only</template>
+          <span class="quiet">{{ s.tempo.upS }}-{{ s.tempo.holdS }}-{{ s.tempo.downS }} s</span>
+          <template v-if="s.manner?.loweringOnly"><span>lowering only</span></template>
         </p>
         <p v-if="s.manner?.note && !written" class="mb-0">{{ s.manner.note }}</p>
         <p v-if="guide(s.exerciseKey)?.homeAlone === false" class="at-home-words not-alone">
@@ -217,7 +217,7 @@ h4 {
 }
 article {
   display: grid;
-  grid-template-columns: 5rem 1fr auto;
+  grid-template-columns: 7rem 1fr auto;
   gap: 0.8rem;
   align-items: center;
   padding: 0.3rem 0;
@@ -226,10 +226,28 @@ input.rest {
   width: 4.2rem;
 }
 .fig {
-  height: 4.5rem;
+  height: 6rem;
+}
+/* Figure and load lead; where there is a pointer, what can be done to a line comes with it or with the focus. */
+@media (hover: hover) and (min-width: 701px) {
+  .acts:not(:has([aria-pressed='true'])) {
+    opacity: 0;
+  }
+  article:hover .acts,
+  article:focus-within .acts {
+    opacity: 1;
+  }
 }
 .dose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1rem;
+  align-items: baseline;
   margin: 0;
+}
+.load {
+  font-size: 1.15rem;
+  font-weight: 650;
 }
 .marked {
   margin: 0.2rem 0 0;
@@ -251,8 +269,10 @@ header .ms-auto {
   .grip {
     display: none;
   }
+}
+@media (max-width: 700px) {
   article {
-    grid-template-columns: 4rem 1fr;
+    grid-template-columns: 5rem 1fr;
   }
   .acts {
     grid-column: 1 / -1;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, provide } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Composition, SoreSite, WrittenUnit } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
@@ -8,6 +8,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import WhyValue from '@/shared/WhyValue.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import BlockBoard from './BlockBoard.vue'
 import ComposeBars from './ComposeBars.vue'
 import ComposeControls from './ComposeControls.vue'
@@ -35,6 +36,7 @@ onMounted(async () => {
 const plan = computed(() => composed.value?.result.plan)
 const marks = computed(() => composed.value?.marks.filter((m) => !m.exerciseKey) ?? [])
 const sore = computed(() => view.value?.soreSites ?? [])
+provide(SORE_PLACES, () => sore.value)
 function taken(place: SoreSite): number | undefined {
   const bar = composed.value?.stress.find((b) => b.site === place.site && b.side === place.side)
   return bar && bar.most > 0 ? bar.planned / bar.most : undefined

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, provide } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { SessionView } from '@/shared/api/types'
@@ -11,11 +11,13 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import DoneSets from './DoneSets.vue'
 
 const props = defineProps<{ id: string }>()
 const { problem, run } = useCall()
 const session = ref<SessionView | null>(null)
+provide(SORE_PLACES, () => session.value?.soreSites ?? [])
 
 onMounted(async () => {
   const view = await run(() => ask(() => api.GET('/api/sessions/{id}', { params: { path: { id: props.id } } })))

@@ -19,10 +19,9 @@ const lookAgain = (all: Limit[]) => all.map((l) => l.lookAgainOn).sort()[0]!
         <span :class="{ place: g.limits[0]!.site }">{{ g.place }}</span>
         <span class="quiet small ms-2">look again {{ date(lookAgain(g.limits)).slice(4) }}</span>
       </div>
-      <template v-for="(p, i) in g.phrases" :key="p">
+      <span v-for="(p, i) in g.phrases" :key="p" class="phrase">
         <WhyValue :reason="g.limits[i]!.reason" :about="`${p}, ${g.place}`">{{ p }}</WhyValue>
-        {{ i < g.phrases.length - 1 ? ', ' : '' }}
-      </template>
+      </span>
     </li>
   </ul>
 </template>
@@ -36,6 +35,9 @@ const lookAgain = (all: Limit[]) => all.map((l) => l.lookAgainOn).sort()[0]!
 .limits li {
   padding: 0.35rem 0;
   border-bottom: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
+}
+.phrase:not(:last-child)::after {
+  content: ', ';
 }
 .place {
   color: var(--copper);

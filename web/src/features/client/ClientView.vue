@@ -20,6 +20,7 @@ import HomePart from './HomePart.vue'
 import LearnedPart from './LearnedPart.vue'
 import RulingChoice from './RulingChoice.vue'
 import NextStep from './NextStep.vue'
+import StoryPart from './StoryPart.vue'
 import StrengthPart from './StrengthPart.vue'
 
 const props = defineProps<{ id: string }>()
@@ -156,6 +157,7 @@ function select(item: StrandItem) {
             </div>
             <PlanUnits :plan="plan" />
           </template>
+          <StoryPart :key="`story ${id}`" :client-id="id" class="mt-3" />
           <LearnedPart :learned="next.learned" class="mt-3" />
           <HomePart :key="`home ${id}`" :client-id="id" :today="next.today" class="mt-3" @changed="load" />
           <DaysPart :key="id" :client-id="id" class="mt-3" @changed="load" />

@@ -34,6 +34,16 @@ const kinds: Record<Change['kind'], string> = {
   SWAPPED_IN: 'that it is new',
 }
 
+const short: Record<Change['kind'], string> = {
+  LOAD: 'load:',
+  SETS: 'sets:',
+  REPS: 'repetitions:',
+  EFFORT: 'effort:',
+  REST: 'rest:',
+  SWAPPED_OUT: '',
+  SWAPPED_IN: '',
+}
+
 async function say(choice: Choice) {
   const { key, kind, reason } = props.change
   if (!key) return
@@ -74,6 +84,7 @@ async function say(choice: Choice) {
       <BButton size="sm" variant="link" @click="asking = undefined">Leave it</BButton>
     </form>
     <template v-else>
+      <span class="quiet">{{ short[change.kind] }}</span>
       <button
         v-if="names[change.kind].soften"
         type="button"

@@ -44,7 +44,7 @@ class LearningTest {
     private static final int USUAL = 2;
 
     /** One visit: what was done, three sets of twelve each, how it hurt in the first of them and on the morning after. */
-    private static SessionRecord visit(int number, List<String> keys, int hurt, @Nullable Integer morning) {
+    static SessionRecord visit(int number, List<String> keys, int hurt, @Nullable Integer morning) {
         LocalDate on = DAY.plusDays(number * 7L / 2);
         List<Plan.Slot> slots = keys.stream().map(LearningTest::slot).toList();
         List<LoggedSet> sets = new ArrayList<>();

@@ -1,0 +1,115 @@
+package kinesia.core.response;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Catalogue;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.Head;
+import kinesia.core.exercise.Place;
+import org.jspecify.annotations.Nullable;
+
+/** A client's record as it is drawn: how each place answered, how each exercise grew, and the hard sets of each week. */
+public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises, List<DoneWeek> weeks) {
+    private static final int FEWEST_POINTS = 2;
+
+    /** One session at one place: pain 0 to 10, the morning missing while unanswered. */
+    public record PlaceSession(
+            LocalDate on, int usual, int during, @Nullable Integer morning, Signal signal) {}
+
+    /** How a place answered, oldest first. */
+    public record PlaceStory(Place place, String words, List<PlaceSession> sessions) {}
+
+    /** The best set of one day: the heaviest, and of alike ones the one with most repetitions. */
+    public record DoneDay(LocalDate on, double loadKg, String load, int reps, int sets) {}
+
+    /** How an exercise went, oldest first. */
+    public record ExerciseStory(String exerciseKey, String name, List<DoneDay> days) {}
+
+    /** Hard sets of the week that begins on {@code monday}. */
+    public record DoneWeek(LocalDate monday, int flexors, int extensors) {}
+
+    /** Told from {@code sessions}, oldest first; what was done only once is no story yet. */
+    public static ClientStory of(List<SessionRecord> sessions, Catalogue catalogue) {
+        return new ClientStory(places(sessions), exercises(sessions, catalogue), weeks(sessions, catalogue));
+    }
+
+    private static List<PlaceStory> places(List<SessionRecord> sessions) {
+        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
+        Map<Place, List<PlaceSession>> byPlace = new LinkedHashMap<>();
+        for (int i = 0; i < sessions.size(); i++) {
+            SessionRecord session = sessions.get(i);
+            Map<Place, SiteSignal> said = signals.get(i);
+            session.places().forEach((place, usual) -> {
+                SiteSignal signal = said.get(place);
+                if (signal != null) {
+                    byPlace.computeIfAbsent(place, p -> new ArrayList<>())
+                            .add(new PlaceSession(
+                                    session.on(),
+                                    usual.value(),
+                                    session.during(place).value(),
+                                    session.onMorning(place).map(p -> p.value()).orElse(null),
+                                    signal.signal()));
+                }
+            });
+        }
+        return byPlace.entrySet().stream()
+                .filter(e -> e.getValue().size() >= FEWEST_POINTS)
+                .map(e -> new PlaceStory(e.getKey(), e.getKey().words(), e.getValue()))
+                .toList();
+    }
+
+    private static List<ExerciseStory> exercises(List<SessionRecord> sessions, Catalogue catalogue) {
+        Map<String, List<DoneDay>> byExercise = new LinkedHashMap<>();
+        for (SessionRecord session : sessions) {
+            Map<String, List<LoggedSet>> done = new LinkedHashMap<>();
+            session.sets()
+                    .forEach(s -> done.computeIfAbsent(s.exerciseKey(), k -> new ArrayList<>())
+                            .add(s));
+            done.forEach((key, sets) -> {
+                LoggedSet best = sets.stream()
+                        .max(Comparator.comparingDouble(
+                                        (LoggedSet s) -> s.load().kg())
+                                .thenComparingInt(LoggedSet::reps))
+                        .orElseThrow();
+                int count =
+                        (int) sets.stream().map(LoggedSet::setNumber).distinct().count();
+                byExercise
+                        .computeIfAbsent(key, k -> new ArrayList<>())
+                        .add(new DoneDay(
+                                session.on(), best.load().kg(), best.load().label(), best.reps(), count));
+            });
+        }
+        return byExercise.entrySet().stream()
+                .filter(e -> e.getValue().size() >= FEWEST_POINTS)
+                .map(e -> new ExerciseStory(e.getKey(), catalogue.nameOf(e.getKey()), e.getValue()))
+                .sorted(Comparator.comparingInt((ExerciseStory e) -> e.days().size())
+                        .reversed())
+                .toList();
+    }
+
+    private static List<DoneWeek> weeks(List<SessionRecord> sessions, Catalogue catalogue) {
+        Map<LocalDate, int[]> byWeek = new TreeMap<>();
+        for (SessionRecord session : sessions) {
+            int[] sets = byWeek.computeIfAbsent(
+                    session.on().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)), m -> new int[2]);
+            // A set of both arms in turn is logged twice and is one set of each.
+            session.hardSets().stream()
+                    .map(s -> s.exerciseKey() + " " + s.setNumber())
+                    .distinct()
+                    .map(s -> catalogue.find(s.substring(0, s.lastIndexOf(' '))))
+                    .flatMap(e -> e.filter(x -> x.role().trainsTheArm()).map(Exercise::group).stream())
+                    .forEach(g -> sets[g == Head.Group.FLEXORS ? 0 : 1]++);
+        }
+        return byWeek.entrySet().stream()
+                .map(e -> new DoneWeek(e.getKey(), e.getValue()[0], e.getValue()[1]))
+                .toList();
+    }
+}

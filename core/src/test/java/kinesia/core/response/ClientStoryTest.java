@@ -1,0 +1,51 @@
+package kinesia.core.response;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import kinesia.core.RuleFiles;
+import kinesia.core.response.ClientStory.DoneWeek;
+import org.junit.jupiter.api.Test;
+
+/** A record as it is drawn: nothing that was not said, and each set of a week counted once. */
+class ClientStoryTest {
+    private static final List<String> KEYS = List.of("rope-press-down", "standing-curl");
+
+    private static ClientStory story(SessionRecord... sessions) {
+        return ClientStory.of(List.of(sessions), RuleFiles.model().catalogue());
+    }
+
+    @Test
+    void a_morning_that_nobody_answered_is_missing_and_not_nought() {
+        ClientStory story = story(LearningTest.visit(0, KEYS, 3, 4), LearningTest.visit(1, KEYS, 0, null));
+        assertThat(story.places()).hasSize(1);
+        List<ClientStory.PlaceSession> elbow = story.places().get(0).sessions();
+        assertThat(elbow.get(0).during()).isEqualTo(3);
+        assertThat(elbow.get(0).morning()).isEqualTo(4);
+        assertThat(elbow.get(0).usual()).isEqualTo(2);
+        assertThat(elbow.get(1).morning()).isNull();
+    }
+
+    @Test
+    void hard_sets_of_a_week_are_counted_by_muscle() {
+        // Visits 0 and 1 are a Monday and the Thursday after, visit 2 the Monday of the next week.
+        ClientStory story = story(
+                LearningTest.visit(0, KEYS, 0, 2),
+                LearningTest.visit(1, KEYS, 0, 2),
+                LearningTest.visit(2, KEYS, 0, 2));
+        assertThat(story.weeks())
+                .extracting(DoneWeek::flexors, DoneWeek::extensors)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(6, 6), org.assertj.core.groups.Tuple.tuple(3, 3));
+    }
+
+    @Test
+    void an_exercise_is_told_by_its_best_set_and_only_once_it_came_twice() {
+        ClientStory story =
+                story(LearningTest.visit(0, KEYS, 0, 2), LearningTest.visit(1, List.of("rope-press-down"), 0, 2));
+        assertThat(story.exercises()).hasSize(1);
+        ClientStory.DoneDay day = story.exercises().get(0).days().get(0);
+        assertThat(day.loadKg()).isEqualTo(4);
+        assertThat(day.reps()).isEqualTo(12);
+        assertThat(day.sets()).isEqualTo(3);
+    }
+}

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { growthOf, ribbonOf, weeksOf } from './story'
+
+describe('a client’s story as charts', () => {
+  it('leaves a gap for a morning that was not answered, and a shape for each signal', () => {
+    const chart = ribbonOf({
+      place: { site: 'WRIST', side: 'LEFT' },
+      words: 'left wrist',
+      sessions: [
+        { on: '2026-03-02', usual: 2, during: 1, morning: 3, signal: 'GO' },
+        { on: '2026-03-05', usual: 2, during: 4, signal: 'WAITING' },
+      ],
+    })
+    const morning = chart.lines.find((l) => l.name === 'next morning')!
+    expect(morning.values).toEqual([3, null])
+    expect(new Set(morning.shapes).size).toBe(2)
+    expect(chart.top).toBe(10)
+  })
+  it('draws load over the days it was lifted', () => {
+    const days = [{ on: '2026-03-02', loadKg: 4, load: '4 kg', reps: 12, sets: 3 }]
+    const chart = growthOf({ exerciseKey: 'curl', name: 'Curl', days }, 'KG_CM')
+    expect(chart.lines.map((l) => l.values)).toEqual([[12], [4]])
+  })
+  it('has both muscles beside each other for each week', () => {
+    const chart = weeksOf([{ monday: '2026-03-02', flexors: 6, extensors: 4 }])
+    expect(chart.days).toEqual(['2026-03-02'])
+    expect(chart.lines.map((l) => l.values)).toEqual([[6], [4]])
+  })
+})

@@ -1,0 +1,76 @@
+import type { ClientStory, Units } from '@/shared/api/types'
+import { mass } from '@/shared/format'
+
+type PlaceStory = ClientStory['places'][number]
+type ExerciseStory = ClientStory['exercises'][number]
+
+/** What a chart shows, before it has colours: the library's own terms, with our names of colours. */
+export interface Chart {
+  kind: 'ribbon' | 'growth' | 'weeks'
+  days: string[]
+  top?: number
+  lines: {
+    name: string
+    values: (number | null)[]
+    as: 'line' | 'step' | 'bar' | 'mark'
+    colour: string
+    shapes?: string[]
+  }[]
+  label: (value: number) => string
+}
+
+const shapes: Record<PlaceStory['sessions'][number]['signal'], string> = {
+  GO: 'circle',
+  SAME: 'rect',
+  EASE: 'triangle',
+  REFER: 'diamond',
+  WAITING: 'emptyCircle',
+}
+
+/** Mornings on the ribbon of the usual: a shape for each signal, a step for the usual. */
+export function ribbonOf(place: PlaceStory): Chart {
+  const at = place.sessions
+  return {
+    kind: 'ribbon',
+    days: at.map((s) => s.on),
+    top: 10,
+    lines: [
+      { name: 'usual', values: at.map((s) => s.usual), as: 'step', colour: 'line' },
+      { name: 'during', values: at.map((s) => s.during), as: 'line', colour: 'quiet' },
+      {
+        name: 'next morning',
+        values: at.map((s) => s.morning ?? null),
+        as: 'mark',
+        colour: 'copper',
+        shapes: at.map((s) => shapes[s.signal]),
+      },
+    ],
+    label: (v) => String(v),
+  }
+}
+
+/** Load as a line, repetitions of the best set as bars behind it. */
+export function growthOf(exercise: ExerciseStory, units: Units): Chart {
+  return {
+    kind: 'growth',
+    days: exercise.days.map((d) => d.on),
+    lines: [
+      { name: 'repetitions', values: exercise.days.map((d) => d.reps), as: 'bar', colour: 'line' },
+      { name: 'load', values: exercise.days.map((d) => d.loadKg), as: 'step', colour: 'tide' },
+    ],
+    label: (v) => mass(v, units),
+  }
+}
+
+/** Hard sets of both muscles, week by week. */
+export function weeksOf(weeks: ClientStory['weeks']): Chart {
+  return {
+    kind: 'weeks',
+    days: weeks.map((w) => w.monday),
+    lines: [
+      { name: 'front of the arm', values: weeks.map((w) => w.flexors), as: 'bar', colour: 'tide' },
+      { name: 'back of the arm', values: weeks.map((w) => w.extensors), as: 'bar', colour: 'ink' },
+    ],
+    label: (v) => String(v),
+  }
+}

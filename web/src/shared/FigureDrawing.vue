@@ -56,7 +56,7 @@ const pull = computed(() => arrow(moment.value, from.value))
       <polygon v-if="p.points.length > 2" :points="line(p.points)" :class="['prop', p.kind.toLowerCase()]" />
       <polyline v-else :points="line(p.points)" :class="['prop', p.kind.toLowerCase()]" />
     </template>
-    <path v-for="(g, i) in ends" :key="'g' + i" :d="g.d" class="ghost" />
+    <path v-for="(g, i) in ends" :key="'g' + i" :d="g.path()" class="ghost" />
     <circle
       v-if="figure.anchor"
       :cx="project(figure.anchor, from)[0]"
@@ -64,7 +64,7 @@ const pull = computed(() => arrow(moment.value, from.value))
       r="0.04"
       class="thing"
     />
-    <path v-for="(s, i) in shapes" :key="'b' + i" :d="s.d" :class="s.tone" />
+    <path v-for="(s, i) in shapes" :key="'b' + i" :d="s.path()" :class="s.tone" />
     <polyline v-for="(l, i) in sorePaths" :key="'s' + i" :points="l" class="sore" />
     <circle v-for="(r, i) in rings" :key="'r' + i" :cx="r[0]" :cy="r[1]" r="0.075" class="ring" />
     <template v-if="pull">

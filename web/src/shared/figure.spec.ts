@@ -127,7 +127,7 @@ describe('the drawn figure', () => {
     const [left] = placeOf(figure(), m, 'FRONT', 'OUTER_ELBOW', 'LEFT')
     expect(x).toBeLessThan(inner)
     expect(left).toBeGreaterThan(inner)
-    expect(ghost(figure(), m, 'FRONT').d).toMatch(/^M.*Z$/)
+    expect(ghost(figure(), m, 'FRONT').path()).toMatch(/^M.*Z$/)
   })
   it('points along the pull, and not at all when nothing pulls or it comes straight at the eye', () => {
     const m = momentAt(figure(), 0.5)

@@ -8,7 +8,8 @@ import { mix, nearness, otherAnchor, project, type Frame, type Point, type Vec, 
 export type Tone =
   'near' | 'far' | 'body' | 'finger' | 'thumb' | 'muscle' | 'thing' | 'hollow' | 'line' | 'band' | 'ghost'
 export interface Shape {
-  d: string
+  /** The outline as SVG has it, worked out only where it is painted. */
+  path: () => string
   tone: Tone
   /** Left, top, right and bottom, page metres. */
   bounds: [number, number, number, number]
@@ -45,16 +46,30 @@ const AROUND = Array.from({ length: 18 }, (_, i) => [Math.cos((i * Math.PI) / 9)
 
 /** The outline round some balls, and the box it lies in. */
 function round(balls: Ball[], view: View): Omit<Shape, 'tone'> {
-  return outline(
-    balls.flatMap(({ at, r }) => {
-      const [x, y] = project(at, view)
-      return AROUND.map(([c, s]): Point => [x + r * c, y + r * s])
-    }),
-  )
+  const discs = balls.map(({ at, r }) => [...project(at, view), r] as const)
+  return {
+    path: () => convex(discs.flatMap(([x, y, r]) => AROUND.map(([c, s]): Point => [x + r * c, y + r * s]))),
+    bounds: [
+      Math.min(...discs.map(([x, , r]) => x - r)),
+      Math.min(...discs.map(([, y, r]) => y - r)),
+      Math.max(...discs.map(([x, , r]) => x + r)),
+      Math.max(...discs.map(([, y, r]) => y + r)),
+    ],
+  }
 }
 
-/** The convex outline of {@link points}. */
+/** The outline of flat points, and the box it lies in. */
 function outline(points: Point[]): Omit<Shape, 'tone'> {
+  const xs = points.map((p) => p[0])
+  const ys = points.map((p) => p[1])
+  return {
+    path: () => convex(points),
+    bounds: [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)],
+  }
+}
+
+/** The convex outline of {@link points} as a path. */
+function convex(points: Point[]): string {
   const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1])
   const half = (all: Point[]) => {
     const kept: Point[] = []
@@ -65,12 +80,7 @@ function outline(points: Point[]): Omit<Shape, 'tone'> {
     return kept.slice(0, -1)
   }
   const hull = [...half(sorted), ...half(sorted.reverse())]
-  const xs = hull.map((p) => p[0])
-  const ys = hull.map((p) => p[1])
-  return {
-    d: `M${hull.map(([x, y]) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}Z`,
-    bounds: [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)],
-  }
+  return `M${hull.map(([x, y]) => `${Math.round(x * 1e3) / 1e3} ${Math.round(y * 1e3) / 1e3}`).join('L')}Z`
 }
 
 function turn(a: Point, b: Point, c: Point): number {
@@ -80,7 +90,7 @@ function turn(a: Point, b: Point, c: Point): number {
 /** Several outlines as one shape. */
 function together(...parts: Omit<Shape, 'tone'>[]): Omit<Shape, 'tone'> {
   return {
-    d: parts.map((p) => p.d).join(' '),
+    path: () => parts.map((p) => p.path()).join(' '),
     bounds: [
       Math.min(...parts.map((p) => p.bounds[0])),
       Math.min(...parts.map((p) => p.bounds[1])),
@@ -441,7 +451,7 @@ export function ghost(figure: Figure, m: Frame, view: View): Shape {
     ],
     view,
   )
-  return { d: `${upper.d} ${lower.d}`, tone: 'ghost', bounds: lower.bounds }
+  return { ...together(upper, lower), tone: 'ghost' }
 }
 
 /** Where on the page a sore place lies. */

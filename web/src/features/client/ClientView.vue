@@ -2,10 +2,11 @@
 import { computed, onMounted, ref, provide } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { Assessment, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
+import type { Assessment, ClientStory, ClientView, Limit, NextView, StrandItem } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import { date, dated, relative, timeOfDay, title, words } from '@/shared/format'
 import NotAskedThen from '@/shared/NotAskedThen.vue'
+import MorningRibbon from '@/shared/MorningRibbon.vue'
 import LimitList from '@/shared/LimitList.vue'
 import PlanUnits from '@/shared/PlanUnits.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -30,6 +31,7 @@ const client = ref<ClientView | null>(null)
 const next = ref<NextView | null>(null)
 const assessment = ref<Assessment | null>(null)
 const limits = ref<Limit[]>([])
+const story = ref<ClientStory | null>(null)
 const sore = ref<{ site: never; side: never; text?: string }[]>([])
 provide(SORE_PLACES, () => sore.value)
 const strand = ref<StrandItem[]>([])
@@ -46,6 +48,7 @@ async function load() {
       ask(() => api.GET('/api/clients/{clientId}/screen', path)),
       ask(() => api.GET('/api/clients/{clientId}/strand', path)),
       ask(() => api.GET('/api/clients/{clientId}/limits', path)),
+      ask(() => api.GET('/api/clients/{clientId}/story', path)),
     ]),
   )
   if (!all) return
@@ -54,6 +57,7 @@ async function load() {
   next.value = all[1]
   assessment.value = all[2].now ?? null
   limits.value = all[4].limits.map((k) => k.limit)
+  story.value = all[5]
   screenedOn.value = all[2].screen?.takenOn ?? ''
   sore.value = (all[2].screen?.answers.soreSites ?? []).map((s) => ({
     site: s.site as never,
@@ -73,6 +77,10 @@ async function earlier() {
 onMounted(load)
 
 const plan = computed(() => next.value?.plan)
+// Of places that are sore now; the rest of the story is further down.
+const ribbons = computed(() =>
+  (story.value?.places ?? []).filter((p) => sore.value.some((s) => s.site === p.place.site && s.side === p.place.side)),
+)
 /** What else draws on the arms, and what is coming up. */
 const besides = computed(() => {
   const d = client.value?.details
@@ -115,6 +123,7 @@ function select(item: StrandItem) {
             {{ sore.length ? 'Usual pain at each sore place' : 'Nothing is sore'
             }}{{ screenedOn ? `, screened ${relative(screenedOn, next.today)}` : '' }}
           </p>
+          <MorningRibbon v-for="p in ribbons" :key="p.words" :story="p" />
           <p
             v-for="f in plan ? (assessment?.findings ?? []) : []"
             :key="f.reason.ruleId + f.side + f.site"
@@ -157,7 +166,7 @@ function select(item: StrandItem) {
             </div>
             <PlanUnits :plan="plan" />
           </template>
-          <StoryPart :key="`story ${id}`" :client-id="id" class="mt-3" />
+          <StoryPart v-if="story" :story="story" class="mt-3" />
           <LearnedPart :learned="next.learned" class="mt-3" />
           <HomePart :key="`home ${id}`" :client-id="id" :today="next.today" class="mt-3" @changed="load" />
           <DaysPart :key="id" :client-id="id" class="mt-3" @changed="load" />

@@ -1,31 +1,21 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
-import { api, ask } from '@/shared/api/client'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import type { ClientStory } from '@/shared/api/types'
 import { date, title } from '@/shared/format'
-import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
-import { useCall } from '@/shared/useCall'
 import { growthOf, ribbonOf, weeksOf } from './story'
 
 /** Is it getting better? How each place answered, how each exercise grew, and the sets of the weeks; each also as a table. */
-const props = defineProps<{ clientId: string }>()
+const props = defineProps<{ story: ClientStory }>()
 const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
-const { problem, run } = useCall()
-const story = ref<ClientStory>()
-onMounted(async () => {
-  const path = { params: { path: { clientId: props.clientId } } }
-  story.value = await run(() => ask(() => api.GET('/api/clients/{clientId}/story', path)))
-})
 const SHOWN = 4
 const all = ref(false)
-const exercises = computed(() => (all.value ? story.value?.exercises : story.value?.exercises.slice(0, SHOWN)) ?? [])
+const exercises = computed(() => (all.value ? props.story.exercises : props.story.exercises.slice(0, SHOWN)))
 </script>
 
 <template>
   <section class="story" aria-label="The story so far">
-    <ProblemNotice :problem="problem" />
-    <template v-if="story && (story.places.length || story.exercises.length)">
+    <template v-if="story.places.length || story.exercises.length">
       <h2>The story so far</h2>
       <figure v-for="p in story.places" :key="p.words" class="panel">
         <figcaption>

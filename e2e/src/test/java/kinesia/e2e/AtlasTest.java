@@ -68,6 +68,7 @@ class AtlasTest {
                         .click();
                 browser.page.getByText(Pattern.compile("Best first")).waitFor();
                 firsts.add(browser.page.locator("article .name").allInnerTexts().subList(0, 12));
+                everyFigureIsInsideItsFrame();
                 // A reason can be opened and read.
                 browser.page
                         .locator("[aria-description$=\" stands here\"]")
@@ -173,5 +174,21 @@ class AtlasTest {
                 .first()
                 .waitFor(new Locator.WaitForOptions()
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+    }
+
+    /** Nothing of a body or of what it holds is cut at the edge of its drawing. */
+    private void everyFigureIsInsideItsFrame() {
+        Object outside = browser.page.evaluate("""
+                () => [...document.querySelectorAll('article svg.figure')].filter((svg) => {
+                  const frame = svg.viewBox.baseVal
+                  return [...svg.querySelectorAll('path')].some((part) => {
+                    const box = part.getBBox()
+                    return box.x < frame.x - 0.001 || box.y < frame.y - 0.001 ||
+                      box.x + box.width > frame.x + frame.width + 0.001 || box.y + box.height > frame.y + frame.height + 0.001
+                  })
+                }).map((svg) => svg.closest('article').innerText.split('\\n')[0])
+                """);
+        assertThat((java.util.List<?>) outside).isEmpty();
+        assertThat(browser.page.locator("article svg.figure").count()).isGreaterThan(5);
     }
 }

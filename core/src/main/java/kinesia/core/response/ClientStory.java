@@ -8,24 +8,48 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Place;
+import kinesia.core.reason.Numbers;
+import kinesia.core.reason.Reason;
+import kinesia.core.reason.Tag;
 import org.jspecify.annotations.Nullable;
 
 /** A client's record as it is drawn: how each place answered, how each exercise grew, and the hard sets of each week. */
 public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises, List<DoneWeek> weeks) {
     private static final int FEWEST_POINTS = 2;
+    private static final int MORNINGS = 4;
+    /** The smallest change of a pain score worth calling one [pub]. */
+    private static final double WORTH_CALLING = 2;
 
     /** One session at one place: pain 0 to 10, the morning missing while unanswered. */
     public record PlaceSession(
             LocalDate on, int usual, int during, @Nullable Integer morning, Signal signal) {}
 
-    /** How a place answered, oldest first. */
-    public record PlaceStory(Place place, String words, List<PlaceSession> sessions) {}
+    /**
+     * How a place answered, oldest first.
+     *
+     * @param trend whether its mornings got better; null before there are enough to say
+     */
+    public record PlaceStory(
+            Place place,
+            String words,
+            List<PlaceSession> sessions,
+            @Nullable Trend trend) {}
+
+    /** How the last mornings stand against the first: only {@link #WORTH_CALLING} points or more are called a change. */
+    public record Trend(Direction direction, Reason reason) {}
+
+    public enum Direction {
+        BETTER,
+        ABOUT_THE_SAME,
+        WORSE
+    }
 
     /** The best set of one day: the heaviest, and of alike ones the one with most repetitions. */
     public record DoneDay(LocalDate on, double loadKg, String load, int reps, int sets) {}
@@ -62,8 +86,49 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
         }
         return byPlace.entrySet().stream()
                 .filter(e -> e.getValue().size() >= FEWEST_POINTS)
-                .map(e -> new PlaceStory(e.getKey(), e.getKey().words(), e.getValue()))
+                .map(e -> new PlaceStory(e.getKey(), e.getKey().words(), e.getValue(), trend(e.getKey(), e.getValue())))
                 .toList();
+    }
+
+    private static @Nullable Trend trend(Place place, List<PlaceSession> sessions) {
+        List<Integer> mornings = sessions.stream()
+                .map(PlaceSession::morning)
+                .filter(Objects::nonNull)
+                .toList();
+        if (mornings.size() < 2 * MORNINGS) {
+            return null;
+        }
+        double first = mean(mornings.subList(0, MORNINGS));
+        double last = mean(mornings.subList(mornings.size() - MORNINGS, mornings.size()));
+        Direction direction = first - last >= WORTH_CALLING
+                ? Direction.BETTER
+                : last - first >= WORTH_CALLING ? Direction.WORSE : Direction.ABOUT_THE_SAME;
+        String words = "The morning after, the " + place.words() + " was at " + Numbers.plain(first)
+                + " in its first " + MORNINGS + " answers and at " + Numbers.plain(last) + " in the last " + MORNINGS
+                + ": "
+                + switch (direction) {
+                    case BETTER -> "better, by 2 points or more.";
+                    case WORSE -> "worse, by 2 points or more.";
+                    case ABOUT_THE_SAME -> "less than the 2 points that are worth calling a change.";
+                };
+        return new Trend(
+                direction,
+                Reason.of(
+                                "STORY-trend",
+                                Tag.PUB,
+                                "2 points of pain, the smallest change worth calling one",
+                                words,
+                                switch (direction) {
+                                    case BETTER -> "Your mornings have got better.";
+                                    case WORSE -> "Your mornings are worse than they were.";
+                                    case ABOUT_THE_SAME -> "Your mornings are about as they were.";
+                                })
+                        .with("first", Numbers.plain(first))
+                        .with("last", Numbers.plain(last)));
+    }
+
+    private static double mean(List<Integer> values) {
+        return values.stream().mapToInt(Integer::intValue).average().orElse(0);
     }
 
     private static List<ExerciseStory> exercises(List<SessionRecord> sessions, Catalogue catalogue) {

@@ -48,4 +48,25 @@ class ClientStoryTest {
         assertThat(day.reps()).isEqualTo(12);
         assertThat(day.sets()).isEqualTo(3);
     }
+
+    private static ClientStory mornings(int... scores) {
+        SessionRecord[] sessions = new SessionRecord[scores.length];
+        for (int i = 0; i < scores.length; i++) {
+            sessions[i] = LearningTest.visit(i, KEYS, 0, scores[i]);
+        }
+        return story(sessions);
+    }
+
+    private static ClientStory.Trend trend(int... scores) {
+        return mornings(scores).places().get(0).trend();
+    }
+
+    @Test
+    void only_two_points_are_called_a_change() {
+        assertThat(trend(5, 5, 4, 4, 3, 2, 3, 2, 2).direction()).isEqualTo(ClientStory.Direction.BETTER);
+        assertThat(trend(1, 2, 1, 2, 3, 4, 4, 3, 4).direction()).isEqualTo(ClientStory.Direction.WORSE);
+        assertThat(trend(3, 3, 3, 3, 2, 2, 2, 1).direction()).isEqualTo(ClientStory.Direction.ABOUT_THE_SAME);
+        assertThat(trend(3, 3, 3, 3, 2, 2, 2, 1).reason().exact()).contains("3").contains("1.8");
+        assertThat(trend(5, 5, 5, 1, 1, 1, 1)).as("seven mornings are too few").isNull();
+    }
 }

@@ -24,8 +24,8 @@ import org.jspecify.annotations.Nullable;
 public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises, List<DoneWeek> weeks) {
     private static final int FEWEST_POINTS = 2;
     private static final int MORNINGS = 4;
-    /** The smallest change of a pain score worth calling one [pub]. */
-    private static final double WORTH_CALLING = 2;
+    /** The smallest change of a pain score to speak of [pub]. */
+    private static final double SMALLEST_CHANGE = 2;
 
     /** One session at one place: pain 0 to 10, the morning missing while unanswered. */
     public record PlaceSession(
@@ -42,7 +42,7 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
             List<PlaceSession> sessions,
             @Nullable Trend trend) {}
 
-    /** How the last mornings stand against the first: only {@link #WORTH_CALLING} points or more are called a change. */
+    /** How the last mornings stand against the first: only {@link #SMALLEST_CHANGE} points or more are called one. */
     public record Trend(Direction direction, Reason reason) {}
 
     public enum Direction {
@@ -100,31 +100,31 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
         }
         double first = mean(mornings.subList(0, MORNINGS));
         double last = mean(mornings.subList(mornings.size() - MORNINGS, mornings.size()));
-        Direction direction = first - last >= WORTH_CALLING
+        Direction direction = first - last >= SMALLEST_CHANGE
                 ? Direction.BETTER
-                : last - first >= WORTH_CALLING ? Direction.WORSE : Direction.ABOUT_THE_SAME;
-        String words = "The morning after, the " + place.words() + " was at " + Numbers.plain(first)
-                + " in its first " + MORNINGS + " answers and at " + Numbers.plain(last) + " in the last " + MORNINGS
+                : last - first >= SMALLEST_CHANGE ? Direction.WORSE : Direction.ABOUT_THE_SAME;
+        String words = "The morning after, the " + place.words() + " was at " + Numbers.plain(first, 1)
+                + " in its first " + MORNINGS + " answers and at " + Numbers.plain(last, 1) + " in the last " + MORNINGS
                 + ": "
                 + switch (direction) {
                     case BETTER -> "better, by 2 points or more.";
                     case WORSE -> "worse, by 2 points or more.";
-                    case ABOUT_THE_SAME -> "less than the 2 points that are worth calling a change.";
+                    case ABOUT_THE_SAME -> "less than 2 points apart, too little to speak of.";
                 };
         return new Trend(
                 direction,
                 Reason.of(
                                 "STORY-trend",
                                 Tag.PUB,
-                                "2 points of pain, the smallest change worth calling one",
+                                "2 points of pain, the smallest change to speak of",
                                 words,
                                 switch (direction) {
                                     case BETTER -> "Your mornings have got better.";
                                     case WORSE -> "Your mornings are worse than they were.";
                                     case ABOUT_THE_SAME -> "Your mornings are about as they were.";
                                 })
-                        .with("first", Numbers.plain(first))
-                        .with("last", Numbers.plain(last)));
+                        .with("first", Numbers.plain(first, 1))
+                        .with("last", Numbers.plain(last, 1)));
     }
 
     private static double mean(List<Integer> values) {

@@ -147,6 +147,11 @@ class OtherRoomTest {
         bodies.put(
                 "put /api/clients/{clientId}/home/{id}",
                 json("{'on': '" + LocalDate.now().plusDays(2) + "', 'placeId': '" + ids.place() + "', 'minutes': 20}"));
+        bodies.put(
+                "put /api/clients/{clientId}/rulings/{id}",
+                json(
+                        "{'key': 'seated-curl', 'kind': 'LOAD', 'ruleId': 'PROGRESS-load', 'rule': '', 'choice': 'OVERRULED',"
+                                + " 'word': 'tired'}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();
         bodies.put(

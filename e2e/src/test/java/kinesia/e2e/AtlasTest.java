@@ -68,7 +68,7 @@ class AtlasTest {
                         .click();
                 browser.page.getByText(Pattern.compile("Best first")).waitFor();
                 firsts.add(browser.page.locator("article .name").allInnerTexts().subList(0, 12));
-                everyFigureIsInsideItsFrame();
+                everyFigureIsInsideItsFrame(browser);
                 // A reason can be opened and read.
                 browser.page
                         .locator("[aria-description$=\" stands here\"]")
@@ -177,7 +177,7 @@ class AtlasTest {
     }
 
     /** Nothing of a body or of what it holds is cut at the edge of its drawing. */
-    private void everyFigureIsInsideItsFrame() {
+    private static void everyFigureIsInsideItsFrame(Browser browser) {
         Object outside = browser.page.evaluate("""
                 () => [...document.querySelectorAll('article svg.figure')].filter((svg) => {
                   const frame = svg.viewBox.baseVal

@@ -184,7 +184,7 @@ class WalkTest {
         Locator plan =
                 browser.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan today’s session"));
         plan.dblclick(); // a double click plans once
-        browser.page.getByText("Pair A").waitFor();
+        browser.page.locator("h3:has-text('Pair A')").first().waitFor();
         browser.axeFindsNothing("plan");
         // A figure stays in its place beside the words.
         assertThat(browser.page.locator(".moving .figure").first().boundingBox().height)

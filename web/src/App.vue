@@ -84,7 +84,7 @@ async function nextDay() {
       <RouterView :key="route.fullPath" />
     </main>
     <footer v-if="person && session.view?.demo && !route.meta.floor && route.name !== 'to-you'" class="demo no-print">
-      Invented people, to try things out.
+      Everything here is invented, to try things out.
       <button type="button" class="plain" @click="nextDay">Demo: go to the next day</button>
     </footer>
     <WhyLine />

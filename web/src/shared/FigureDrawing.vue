@@ -66,7 +66,7 @@ const pull = computed(() => arrow(moment.value, from.value))
     />
     <path v-for="(s, i) in shapes" :key="'b' + i" :d="s.path()" :class="s.tone" />
     <polyline v-for="(l, i) in sorePaths" :key="'s' + i" :points="l" class="sore" />
-    <circle v-for="(r, i) in rings" :key="'r' + i" :cx="r[0]" :cy="r[1]" r="0.075" class="ring" />
+    <circle v-for="(r, i) in rings" :key="'r' + i" :cx="r[0]" :cy="r[1]" r="0.075" class="sore-ring" />
     <template v-if="pull">
       <polyline :points="path(pull.line)" class="arrow" />
       <polygon :points="path(pull.head)" class="arrow-head" />
@@ -146,7 +146,7 @@ const pull = computed(() => arrow(moment.value, from.value))
   stroke: color-mix(in srgb, var(--copper) 55%, transparent);
   stroke-width: 0.07;
 }
-.ring {
+.sore-ring {
   fill: none;
   stroke: var(--copper);
   stroke-width: 0.026;

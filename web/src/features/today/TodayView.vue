@@ -69,7 +69,7 @@ const outOf10 = (chance: number) => Math.round(chance * 10)
 <template>
   <div class="page">
     <div class="d-flex flex-wrap gap-3 align-items-baseline mb-3">
-      <h1>{{ today ? date(today) : 'Today' }}</h1>
+      <h1>{{ today ? `Today, ${date(today)}` : 'Today' }}</h1>
       <span v-if="clients?.length" class="quiet">{{ glance || 'nothing to do today' }}</span>
       <RouterLink to="/clients/new" class="btn btn-outline-primary ms-auto">Add a client</RouterLink>
     </div>

@@ -89,7 +89,7 @@ final class Browser implements AutoCloseable {
 
     void signIn() {
         signIn(trainer, "tide-wheel-demo");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("In the room today"))
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Today,"))
                 .waitFor();
     }
 

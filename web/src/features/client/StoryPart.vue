@@ -8,7 +8,7 @@ import { growthOf, ribbonOf, weeksOf } from './story'
 /** Is it getting better? How each place answered, how each exercise grew, and the sets of the weeks; each also as a table. */
 const props = defineProps<{ story: ClientStory }>()
 const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
-const SHOWN = 4
+const SHOWN = 6
 const all = ref(false)
 const exercises = computed(() => (all.value ? props.story.exercises : props.story.exercises.slice(0, SHOWN)))
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, useId } from 'vue'
 import type { Side, Site } from './api/types'
 import { words } from './format'
 
@@ -41,6 +41,7 @@ const places: Record<'front' | 'back', Partial<Record<Site, [number, number]>>> 
   },
 }
 const views = ['front', 'back'] as const
+const hatch = useId()
 const near = ref<{ site: Site; side: Side }>()
 
 const points = computed(() =>
@@ -70,7 +71,7 @@ function pick(s: { site: Site; side: Side }) {
 <template>
   <div class="arms" role="group" :aria-label="caption ?? 'The client’s arms'">
     <svg class="patterns" aria-hidden="true">
-      <pattern id="limit-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern :id="hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect width="5" height="5" class="hatch-ground" />
         <line x1="0" y1="0" x2="0" y2="5" class="hatch-line" />
       </pattern>
@@ -123,6 +124,7 @@ function pick(s: { site: Site; side: Side }) {
             :cy="s.y"
             r="11"
             :class="['dot', { over: s.asked !== undefined }]"
+            :fill="s.mark?.limit ? `url(#${hatch})` : undefined"
           />
           <text v-if="s.mark?.text && s.asked === undefined" :x="s.x" :y="s.y + 4.5" text-anchor="middle">
             {{ s.mark.text }}
@@ -200,7 +202,7 @@ figure {
 .spot .reach {
   fill: transparent;
 }
-.spot .dot {
+.spot:not(.limit) .dot {
   fill: transparent;
   stroke: var(--line);
   stroke-width: 1.2;
@@ -211,12 +213,11 @@ figure {
 .spot.picking:hover .dot {
   fill: color-mix(in srgb, var(--copper) 25%, transparent);
 }
-.spot.marked .dot {
+.spot.marked:not(.limit) .dot {
   fill: var(--copper);
   stroke: var(--copper);
 }
 .spot.marked.limit .dot {
-  fill: url('#limit-hatch');
   stroke: var(--ink);
   stroke-width: 1.6;
 }

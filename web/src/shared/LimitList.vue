@@ -19,9 +19,12 @@ const lookAgain = (all: Limit[]) => all.map((l) => l.lookAgainOn).sort()[0]!
         <span :class="{ place: g.limits[0]!.site }">{{ g.place }}</span>
         <span class="quiet small ms-2">look again {{ date(lookAgain(g.limits)).slice(4) }}</span>
       </div>
-      <span v-for="(p, i) in g.phrases" :key="p" class="phrase">
-        <WhyValue :reason="g.limits[i]!.reason" :about="`${p}, ${g.place}`">{{ p }}</WhyValue>
-      </span>
+      <template v-for="(p, i) in g.phrases" :key="p">
+        <!-- The comma belongs to the phrase: after one of two lines it would begin a line of its own. -->
+        <WhyValue :reason="g.limits[i]!.reason" :about="`${p}, ${g.place}`">
+          {{ p }}{{ i < g.phrases.length - 1 ? ',' : '' }}
+        </WhyValue>
+      </template>
     </li>
   </ul>
 </template>
@@ -35,9 +38,6 @@ const lookAgain = (all: Limit[]) => all.map((l) => l.lookAgainOn).sort()[0]!
 .limits li {
   padding: 0.35rem 0;
   border-bottom: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
-}
-.phrase:not(:last-child)::after {
-  content: ', ';
 }
 .place {
   color: var(--copper);

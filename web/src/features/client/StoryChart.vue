@@ -18,31 +18,33 @@ const option = computed(() => {
   const quiet = colour('quiet')
   const faint = { color: colour('line'), opacity: 0.3 }
   const growth = chart.kind === 'growth'
-  const axis = (show: boolean, top?: number) => ({
+  const load = chart.lines.find((l) => l.label)?.label
+  const axis = (first: boolean) => ({
     type: 'value' as const,
     min: 0,
-    max: top,
-    splitLine: { show, lineStyle: faint },
-    axisLabel: { color: quiet, formatter: show && growth ? (v: number) => String(v) : undefined },
+    max: chart.top,
+    splitNumber: 3,
+    splitLine: { show: first, lineStyle: faint },
+    axisLabel: { color: quiet, formatter: first ? load : undefined },
   })
   return {
     animation: false,
     textStyle: { fontFamily: getComputedStyle(document.body).fontFamily, fontSize: 13 },
-    grid: { left: 34, right: growth ? 34 : 10, top: 26, bottom: 24 },
+    grid: { left: growth ? 46 : 34, right: growth ? 34 : 10, top: 26, bottom: 24 },
     legend: { top: 0, right: 0, itemHeight: 8, textStyle: { color: quiet } },
-    tooltip: {
-      trigger: 'axis' as const,
-      valueFormatter: (v: unknown) => (v === null || v === undefined ? 'not answered' : String(v)),
-    },
+    tooltip: { trigger: 'axis' as const },
     xAxis: {
       type: 'category' as const,
       data: chart.days.map((d) => date(d).replace(/^\w+ /, '')),
       axisLabel: { color: quiet },
       axisLine: { lineStyle: { color: colour('line') } },
     },
-    yAxis: growth ? [axis(true), axis(false)] : axis(true, chart.top),
+    yAxis: growth ? [axis(true), axis(false)] : axis(true),
     series: chart.lines.map((l) => ({
       name: l.name,
+      tooltip: {
+        valueFormatter: (v: unknown) => (typeof v === 'number' ? (l.label?.(v) ?? String(v)) : 'not answered'),
+      },
       type: l.as === 'bar' ? ('bar' as const) : l.as === 'mark' ? ('scatter' as const) : ('line' as const),
       step: l.as === 'step' ? ('middle' as const) : undefined,
       yAxisIndex: growth && l.as === 'bar' ? 1 : 0,

@@ -15,8 +15,9 @@ export interface Chart {
     as: 'line' | 'step' | 'bar' | 'mark'
     colour: string
     shapes?: string[]
+    /** A value in words, where it is no plain number. */
+    label?: (value: number) => string
   }[]
-  label: (value: number) => string
 }
 
 const shapes: Record<PlaceStory['sessions'][number]['signal'], string> = {
@@ -45,7 +46,6 @@ export function ribbonOf(place: PlaceStory): Chart {
         shapes: at.map((s) => shapes[s.signal]),
       },
     ],
-    label: (v) => String(v),
   }
 }
 
@@ -56,9 +56,14 @@ export function growthOf(exercise: ExerciseStory, units: Units): Chart {
     days: exercise.days.map((d) => d.on),
     lines: [
       { name: 'repetitions', values: exercise.days.map((d) => d.reps), as: 'bar', colour: 'line' },
-      { name: 'load', values: exercise.days.map((d) => d.loadKg), as: 'step', colour: 'tide' },
+      {
+        name: 'load',
+        values: exercise.days.map((d) => d.loadKg),
+        as: 'step',
+        colour: 'tide',
+        label: (v) => mass(v, units),
+      },
     ],
-    label: (v) => mass(v, units),
   }
 }
 
@@ -71,6 +76,5 @@ export function weeksOf(weeks: ClientStory['weeks']): Chart {
       { name: 'front of the arm', values: weeks.map((w) => w.flexors), as: 'bar', colour: 'tide' },
       { name: 'back of the arm', values: weeks.map((w) => w.extensors), as: 'bar', colour: 'ink' },
     ],
-    label: (v) => String(v),
   }
 }

@@ -102,6 +102,10 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
 .warm {
   padding-left: 1.2rem;
 }
+/* The number stands beside the first line. */
+.warm :deep(.value) {
+  vertical-align: top;
+}
 .stopped {
   background: var(--ink);
   color: var(--ground);

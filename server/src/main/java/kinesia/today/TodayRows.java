@@ -68,7 +68,10 @@ class TodayRows {
               (select concat_ws(',', count(*), count(withdrawn_on)) from clearance l where l.client_id = c.id),
               (select count(*) from limit_change l where l.client_id = c.id),
               (select concat_ws(',', count(*), sum(version)) from appointment a where a.client_id = c.id),
-              (select concat_ws(',', count(*), sum(version)) from training_block b where b.client_id = c.id)) as mark
+              (select concat_ws(',', count(*), sum(version)) from training_block b where b.client_id = c.id),
+              (select version from composition o where o.client_id = c.id),
+              (select count(*) from ruling r where r.client_id = c.id),
+              (select concat_ws(',', count(*), sum(version)) from place p where p.room_id = c.room_id)) as mark
             from client c where c.room_id = ?
             """;
 

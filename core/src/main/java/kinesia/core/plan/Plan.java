@@ -210,28 +210,7 @@ public record Plan(
         /** The slot as {@code arm} does it; null asks for it as a whole. */
         public Slot of(@Nullable Side arm) {
             SideDose own = arm == null ? null : sides.get(arm);
-            return own == null
-                    ? this
-                    : new Slot(
-                            exerciseKey,
-                            name,
-                            group,
-                            arms,
-                            own.movement(),
-                            sets,
-                            own.reps(),
-                            usual,
-                            setReps,
-                            stationSeconds,
-                            own.load(),
-                            loadShare,
-                            trial,
-                            own.targetEffort(),
-                            tempo,
-                            stress,
-                            sides,
-                            why,
-                            manner);
+            return own == null ? this : with(own, sets, setReps, sides, why);
         }
 
         /** Whether it loads {@code site} enough for what is sore there to count. */
@@ -248,74 +227,49 @@ public record Plan(
             if (because != null) {
                 reasons.put(Aspect.SETS, because);
             }
-            return new Slot(
-                    exerciseKey,
-                    name,
-                    group,
-                    arms,
-                    movement,
-                    other,
-                    reps,
-                    usual,
-                    setReps.stream().limit(other).toList(),
-                    stationSeconds,
-                    load,
-                    loadShare,
-                    trial,
-                    targetEffort,
-                    tempo,
-                    stress,
-                    sides,
-                    reasons,
-                    manner);
+            return with(dose(), other, setReps.stream().limit(other).toList(), sides, reasons);
         }
 
         /** The same with {@code other} repetitions, load and effort, and those of each arm that has its own. */
         public Slot dosed(SideDose other, Map<Side, SideDose> ofEach) {
-            return new Slot(
-                    exerciseKey,
-                    name,
-                    group,
-                    arms,
-                    movement,
-                    sets,
-                    other.reps(),
-                    usual,
-                    setReps,
-                    stationSeconds,
-                    other.load(),
-                    loadShare,
-                    trial,
-                    other.targetEffort(),
-                    tempo,
-                    stress,
-                    ofEach,
-                    why,
-                    manner);
+            return with(other, sets, setReps, ofEach, why);
         }
 
         /** The same with other reasons for some of it. */
         public Slot because(Map<Aspect, Reason> other) {
             Map<Aspect, Reason> reasons = new java.util.HashMap<>(why);
             reasons.putAll(other);
+            return with(dose(), sets, setReps, sides, reasons);
+        }
+
+        private SideDose dose() {
+            return new SideDose(movement, reps, load, targetEffort);
+        }
+
+        private Slot with(
+                SideDose dose,
+                int count,
+                List<Integer> repsOfEach,
+                Map<Side, SideDose> ofEachArm,
+                Map<Aspect, Reason> reasons) {
             return new Slot(
                     exerciseKey,
                     name,
                     group,
                     arms,
-                    movement,
-                    sets,
-                    reps,
+                    dose.movement(),
+                    count,
+                    dose.reps(),
                     usual,
-                    setReps,
+                    repsOfEach,
                     stationSeconds,
-                    load,
+                    dose.load(),
                     loadShare,
                     trial,
-                    targetEffort,
+                    dose.targetEffort(),
                     tempo,
                     stress,
-                    sides,
+                    ofEachArm,
                     reasons,
                     manner);
         }
@@ -422,14 +376,14 @@ public record Plan(
     }
 
     /** The same with other units and what they take; what is in them was not left out. */
-    Plan with(List<WarmUp.Step> warmedUp, List<Unit> others, Minutes taking, List<Reason> noted) {
+    Plan with(List<WarmUp.Step> warmedUp, List<Unit> others, Reason whyRest, Minutes taking, List<Reason> noted) {
         return new Plan(
                 visitOn,
                 method,
                 warmedUp,
                 others,
                 others.get(0).restSeconds(),
-                restReason,
+                whyRest,
                 taking,
                 bends,
                 whyNot.stream()

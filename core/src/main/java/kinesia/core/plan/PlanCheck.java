@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
@@ -204,9 +206,8 @@ public final class PlanCheck {
     public Checked check(PlanRequest request, List<WrittenUnit> all) {
         List<WrittenUnit> written = once(all);
         InvalidValue.requireWithin("units", written.size(), 1, MOST_UNITS, "units");
-        Map<String, Fit> fits = new java.util.HashMap<>();
         Candidates candidates = planner.toWriteBy(request);
-        candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
+        Map<String, Fit> fits = byKey(candidates);
         List<Mark> marks = new ArrayList<>();
         List<Unit> units = new ArrayList<>();
         for (int u = 0; u < written.size(); u++) {
@@ -248,19 +249,22 @@ public final class PlanCheck {
 
     /** The loads of each exercise that may be written for {@code request}, by its key. */
     public Map<String, ReachableLoads> loads(PlanRequest request) {
-        Map<String, ReachableLoads> loads = new LinkedHashMap<>();
-        planner.toWriteBy(request).fits().forEach(f -> loads.put(f.exercise().key(), f.loads()));
-        return loads;
+        return byKey(planner.toWriteBy(request)).values().stream()
+                .collect(Collectors.toMap(f -> f.exercise().key(), Fit::loads));
+    }
+
+    private static Map<String, Fit> byKey(Candidates candidates) {
+        return candidates.fits().stream()
+                .collect(Collectors.toMap(f -> f.exercise().key(), Function.identity()));
     }
 
     /**
-     * {@code plan} with {@code units} instead of its own: its clock counted again, and on its notes what those of
+     * {@code plan} with {@code units} instead of its own, resting as {@code whyRest} says: its clock counted again, and on its notes what those of
      * {@code changed} stand against. The other slots keep what the planner made of them, care work with them.
      */
-    public Plan adjusted(PlanRequest request, Plan plan, List<Unit> units, Set<String> changed) {
+    public Plan adjusted(PlanRequest request, Plan plan, List<Unit> units, Reason whyRest, Set<String> changed) {
         Candidates candidates = planner.toWriteBy(request);
-        Map<String, Fit> fits = new java.util.HashMap<>();
-        candidates.fits().forEach(f -> fits.put(f.exercise().key(), f));
+        Map<String, Fit> fits = byKey(candidates);
         List<Mark> marks = new ArrayList<>();
         List<Unit> main = units.stream().filter(u -> !u.care()).toList();
         main.stream()
@@ -274,6 +278,7 @@ public final class PlanCheck {
         return plan.with(
                 warmUp,
                 units,
+                whyRest,
                 minutes,
                 Stream.concat(plan.notes().stream(), marks.stream().map(Mark::reason))
                         .distinct()

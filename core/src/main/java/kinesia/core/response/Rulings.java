@@ -44,7 +44,7 @@ public final class Rulings {
         List<Unit> units = edit.units();
         return units.equals(next.units()) || units.stream().allMatch(Unit::care)
                 ? next
-                : check.adjusted(request, next, units, edit.changed);
+                : check.adjusted(request, next, units, edit.whyRest(), edit.changed);
     }
 
     /** One plan in the hands of its trainer. */
@@ -136,13 +136,25 @@ public final class Rulings {
                 Aspect aspect = ruling.key().equals(slot.exerciseKey()) ? aspect(ruling.kind()) : null;
                 if (aspect != null) {
                     boolean soft = ruling.choice() == Ruling.Choice.SOFTENED;
-                    ruled = dosed(before, ruled, aspect, soft)
-                            .because(Map.of(
-                                    aspect, said(ruling, soft ? "Half of the change" : "As the session before")));
+                    Slot now = dosed(before, ruled, aspect, soft);
+                    ruled = now.because(Map.of(aspect, said(ruling, what(soft, before, ruled, now, aspect))));
                     changed.add(slot.exerciseKey());
                 }
             }
             return ruled;
+        }
+
+        /** Two loads or numbers of sets that lie side by side have nothing between them. */
+        private String what(boolean soft, Slot before, Slot ruled, Slot now, Aspect aspect) {
+            if (!soft) {
+                return "As the session before";
+            }
+            if (now.equals(ruled)) {
+                return "Nothing lies between the two, so the change stands";
+            }
+            return now.equals(dosed(before, ruled, aspect, false))
+                    ? "Nothing lies between the two, so it stays as the session before"
+                    : "Half of the change";
         }
 
         private Slot dosed(Slot before, Slot slot, Aspect aspect, boolean soft) {
@@ -194,6 +206,13 @@ public final class Rulings {
 
         private Optional<Ruling> on(String key, Changes.Kind kind) {
             return rulings.stream().filter(r -> r.isOf(key, kind)).findFirst();
+        }
+
+        private Reason whyRest() {
+            return on(Changes.REST, Changes.Kind.REST)
+                    .map(r -> said(
+                            r, r.choice() == Ruling.Choice.SOFTENED ? "Half of the change" : "As the session before"))
+                    .orElse(next.restReason());
         }
 
         private int rest(Unit unit) {

@@ -179,4 +179,81 @@ class RulingsTest {
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("word");
     }
+
+    @Test
+    void over_many_people_a_ruling_touches_what_it_is_about_and_lies_between_the_two() {
+        List<RuledVisits.Ruled> all = RuledVisits.all();
+        assertThat(all).hasSizeGreaterThan(100);
+        for (RuledVisits.Ruled r : all) {
+            String key = r.change().key();
+            String as = r.who() + ", visit " + r.visit() + ", " + r.change() + " " + r.said();
+            Slot before = slot(r.last(), key);
+            Slot ruled = slot(r.ruled(), key);
+            switch (r.change().kind()) {
+                case SWAPPED_OUT -> assertThat(ruled).as(as).isNotNull();
+                case SWAPPED_IN -> {
+                    boolean stays =
+                            r.said() == Choice.SOFTENED || r.next().mainSlots().size() == 1;
+                    assertThat(ruled != null).as(as).isEqualTo(stays);
+                }
+                case LOAD ->
+                    assertThat(ruled.load().kg())
+                            .as(as)
+                            .isBetween(
+                                    Math.min(
+                                            before.load().kg(),
+                                            slot(r.next(), key).load().kg()),
+                                    Math.max(
+                                            before.load().kg(),
+                                            slot(r.next(), key).load().kg()));
+                case SETS ->
+                    assertThat(ruled.sets())
+                            .as(as)
+                            .isBetween(
+                                    Math.min(before.sets(), slot(r.next(), key).sets()),
+                                    Math.max(before.sets(), slot(r.next(), key).sets()));
+                case REPS, EFFORT, REST ->
+                    assertThat(r.ruled().mainSlots())
+                            .as(as)
+                            .hasSameSizeAs(r.next().mainSlots());
+            }
+            assertThat(r.ruled().mainSlots().stream()
+                            .filter(s -> !s.exerciseKey().equals(key))
+                            .toList())
+                    .as(as + ": nothing else is touched")
+                    .allMatch(s -> r.next().mainSlots().contains(s));
+        }
+    }
+
+    private static Slot slot(Plan plan, String key) {
+        return plan.mainSlots().stream()
+                .filter(s -> s.exerciseKey().equals(key))
+                .findFirst()
+                .orElse(null);
+    }
+
+    @Test
+    void an_overruled_rest_says_who_decided_it() {
+        Plan last = new Plan(
+                NEXT.visitOn().minusDays(3),
+                NEXT.warmUp(),
+                NEXT.units(),
+                NEXT.restSeconds() + 30,
+                NEXT.restReason(),
+                NEXT.minutes(),
+                List.of(),
+                List.of());
+        Plan plan = RULINGS.applied(
+                REQUEST, last, NEXT, List.of(ruling(Changes.REST, Changes.Kind.REST, Choice.OVERRULED)));
+        assertThat(plan.restSeconds()).isEqualTo(NEXT.restSeconds() + 30);
+        assertThat(plan.restReason().ruleId()).isEqualTo("RULING-overruled");
+    }
+
+    @Test
+    void where_nothing_lies_between_it_says_so() {
+        Slot oneMore = FIRST.withSets(FIRST.sets() + 1, null);
+        Slot fewer = applied(last(oneMore), ruling(Changes.Kind.SETS, Choice.SOFTENED));
+        assertThat(fewer.sets()).isEqualTo(FIRST.sets());
+        assertThat(fewer.why().get(Aspect.SETS).exact()).contains("Nothing lies between", "the change stands");
+    }
 }

@@ -76,7 +76,14 @@ function done(isAll: boolean, words: string) {
       </p>
       <section v-if="view.morning" aria-label="Your arms this morning">
         <p class="quiet">How are your arms after {{ date(view.morning.sessionOn) }}?</p>
-        <MorningForm v-model="draft.morning" :signs="view.morning.signs" :busy="busy" send="Send" @send="sendMorning" />
+        <MorningForm
+          v-model="draft.morning"
+          :signs="view.morning.signs"
+          :ask-muscle-from="view.morning.askMuscleFrom"
+          :busy="busy"
+          send="Send"
+          @send="sendMorning"
+        />
       </section>
       <HomeSteps v-if="view.home" v-model="draft.home" :home="view.home" :busy="busy" @send="sendHome" />
     </template>

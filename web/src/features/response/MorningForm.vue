@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Side, Sign, Site } from '@/shared/api/types'
+import type { Muscle, Side, Sign, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { title, words } from '@/shared/format'
@@ -8,10 +8,10 @@ import PainScale from '@/shared/PainScale.vue'
 import { isComplete, type MorningDraft, type PlaceNow } from './morning'
 
 /** The questions of a morning, for a thumb: as usual is one press, everything else two. */
-const props = defineProps<{ signs: Sign[]; busy: boolean; send: string }>()
+const props = defineProps<{ signs: Sign[]; askMuscleFrom: number; busy: boolean; send: string }>()
 const draft = defineModel<MorningDraft>({ required: true })
 const emit = defineEmits<{ send: [] }>()
-const complete = computed(() => isComplete(draft.value))
+const complete = computed(() => isComplete(draft.value, props.askMuscleFrom))
 const elsewhere = ref(false)
 const opened = ref(new Set<string>())
 const key = (p: PlaceNow) => p.site + p.side
@@ -45,6 +45,15 @@ const stiffness = [
   { value: 20, text: 'to 30' },
   { value: 40, text: 'to 45' },
   { value: 60, text: 'longer' },
+]
+const muscles: { value: Muscle; text: string }[] = [
+  { value: 'FLEXORS', text: 'front' },
+  { value: 'EXTENSORS', text: 'back' },
+]
+const arms: { value: 'both' | Side; text: string }[] = [
+  { value: 'LEFT', text: 'left' },
+  { value: 'both', text: 'both alike' },
+  { value: 'RIGHT', text: 'right' },
 ]
 const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
   value: h,
@@ -96,6 +105,10 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
           <PainScale v-if="isOpen(p)" v-model="p.pain" label="How much, 0 to 10" :usual="p.usual" />
         </fieldset>
         <PainScale v-model="draft.soreness" label="Sore muscle, in its belly (usual after new work)" high="very" />
+        <div v-if="(draft.soreness ?? 0) >= askMuscleFrom" class="sore">
+          <ChoiceGroup v-model="draft.soreMuscle" label="Which muscle" :options="muscles" />
+          <ChoiceGroup v-model="draft.soreArms" label="Which arm" :options="arms" />
+        </div>
         <ChoiceGroup
           v-model="draft.stiffMinutes"
           label="Arms stiff on rising? For how many minutes"
@@ -164,6 +177,11 @@ legend {
 }
 .two {
   grid-template-columns: 1fr 1fr;
+}
+.sore {
+  display: grid;
+  grid-template-columns: 1fr 1.5fr;
+  gap: 0.8rem;
 }
 .three button,
 .quiet-button {

@@ -30,6 +30,8 @@ function show(answer: MorningView) {
       pain: said?.sites.find((s) => s.site === p.site && s.side === p.side)?.pain,
     })),
     soreness: said?.muscleSoreness,
+    soreMuscle: said?.soreMuscle,
+    soreArms: said?.soreMuscle && (said.soreSide ?? 'both'),
     stiffMinutes: said?.stiffMinutes,
     sleepHours: said?.sleepHours,
     nothingElse: said ? !(said.sharp || said.tinglingStays || said.flag) : undefined,
@@ -49,7 +51,7 @@ const theirWords = computed(() => {
   const sore = a.sites.filter((s) => s.pain > 0).map((s) => `${words(s.side)} ${words(s.site)} ${s.pain}`)
   return [
     sore.length ? sore.join(', ') : 'no joint pain',
-    `muscle soreness ${a.muscleSoreness}`,
+    `muscle soreness ${a.muscleSoreness}${a.soreSide ? `, ${words(a.soreSide)} arm alone` : ''}`,
     ...(a.sharp ? ['sharp or catching'] : []),
     ...(a.tinglingStays ? ['tingling that stays'] : []),
   ].join('; ')
@@ -112,7 +114,14 @@ async function save() {
           </button>
           <span role="status">{{ sent }}</span>
         </p>
-        <MorningForm v-model="draft" :signs="view.signs" :busy="busy" send="Keep, and see what changes" @send="save" />
+        <MorningForm
+          v-model="draft"
+          :signs="view.signs"
+          :ask-muscle-from="view.askMuscleFrom"
+          :busy="busy"
+          send="Keep, and see what changes"
+          @send="save"
+        />
       </template>
     </template>
   </div>

@@ -1,4 +1,4 @@
-import type { Side, Site } from '@/shared/api/types'
+import type { Muscle, Side, Site } from '@/shared/api/types'
 
 /** What is said of one place: its pain this morning, undefined until it is said. */
 export interface PlaceNow {
@@ -14,6 +14,9 @@ export interface PlaceNow {
 export interface MorningDraft {
   places: PlaceNow[]
   soreness: number | undefined
+  soreMuscle: Muscle | undefined
+  /** Which arm is sore: undefined until said. */
+  soreArms: 'both' | Side | undefined
   stiffMinutes: number | undefined
   sleepHours: number | undefined
   /** Whether anything else was said, or that there is nothing. */
@@ -26,6 +29,8 @@ export interface MorningDraft {
 export const emptyMorning = (places: PlaceNow[]): MorningDraft => ({
   places,
   soreness: undefined,
+  soreMuscle: undefined,
+  soreArms: undefined,
   stiffMinutes: undefined,
   sleepHours: undefined,
   nothingElse: undefined,
@@ -35,8 +40,9 @@ export const emptyMorning = (places: PlaceNow[]): MorningDraft => ({
 })
 
 /** Whether everything that has to be said is said; sleep and stiffness may stay open. */
-export const isComplete = (m: MorningDraft) =>
+export const isComplete = (m: MorningDraft, askMuscleFrom: number) =>
   m.soreness !== undefined &&
+  (m.soreness < askMuscleFrom || (m.soreMuscle !== undefined && m.soreArms !== undefined)) &&
   (m.nothingElse === true || m.sharp || m.tingling || m.flag !== undefined) &&
   m.places.every((p) => p.pain !== undefined)
 
@@ -44,6 +50,8 @@ export const isComplete = (m: MorningDraft) =>
 export const asAnswers = (m: MorningDraft) => ({
   sites: m.places.map((p) => ({ site: p.site, side: p.side, pain: p.pain ?? 0 })),
   muscleSoreness: m.soreness ?? 0,
+  soreMuscle: m.soreMuscle,
+  soreSide: m.soreArms !== 'both' ? m.soreArms : undefined,
   sleepHours: m.sleepHours,
   stiffMinutes: m.stiffMinutes,
   sharp: m.sharp,

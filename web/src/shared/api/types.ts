@@ -72,6 +72,7 @@ export type StrengthPicture = Schemas['StrengthPicture']
 export type StrandItem = Schemas['StrandItem']
 export type MorningView = Schemas['MorningView']
 export type Side = 'LEFT' | 'RIGHT'
+export type Muscle = 'FLEXORS' | 'EXTENSORS'
 export type Site = SiteRecord['site']
 export type Units = ClientDetails['units']
 export type Signal = SiteSignal['signal']

@@ -291,6 +291,8 @@ class WalkTest {
         browser.choose("right back of elbow", "worse");
         browser.choose("How much, 0 to 10", "5");
         browser.choose("Sore muscle", "3");
+        browser.choose("Which muscle", "back");
+        browser.choose("Which arm", "both alike");
         browser.press("nothing else");
         browser.axeFindsNothing("morning");
         browser.press("Keep, and see what changes");

@@ -9,6 +9,8 @@ import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.client.Clients;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Head;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.response.HomeLog;
@@ -91,7 +93,8 @@ class LinkController {
             @Nullable MorningAsked morning,
             @Nullable HomeAsked home) {}
 
-    record MorningAsked(LocalDate sessionOn, List<Mornings.PlaceToAsk> places, List<MorningSigns.Sign> signs) {}
+    record MorningAsked(
+            LocalDate sessionOn, List<Mornings.PlaceToAsk> places, List<MorningSigns.Sign> signs, int askMuscleFrom) {}
 
     /** @param soreSites where it may hurt, with what is usual there */
     record HomeAsked(
@@ -106,6 +109,8 @@ class LinkController {
             UUID answerId,
             List<SitePain> sites,
             int muscleSoreness,
+            Head.@Nullable Group soreMuscle,
+            @Nullable Side soreSide,
             @Nullable Double sleepHours,
             boolean sharp,
             boolean tinglingStays,
@@ -131,7 +136,8 @@ class LinkController {
                 link.opensOn(),
                 session(link)
                         .filter(s -> !today.isBefore(link.opensOn()))
-                        .map(s -> new MorningAsked(s.visitOn(), mornings.places(s), mornings.signs()))
+                        .map(s -> new MorningAsked(
+                                s.visitOn(), mornings.places(s), mornings.signs(), Morning.ASK_MUSCLE_FROM))
                         .orElse(null),
                 home(link, client).map(h -> asked(h, client)).orElse(null));
     }
@@ -160,6 +166,8 @@ class LinkController {
                         today,
                         body.sites(),
                         body.muscleSoreness(),
+                        body.soreMuscle(),
+                        body.soreSide(),
                         body.sleepHours(),
                         body.sharp(),
                         body.tinglingStays(),

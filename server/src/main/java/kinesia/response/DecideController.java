@@ -132,10 +132,18 @@ class DecideController {
             @Nullable Site painSite,
             @Nullable Side painSide) {}
 
-    /** The morning after. */
+    /**
+     * The morning after.
+     *
+     * @param on the day it was said; the day after the visit where missing
+     * @param soreSide the arm that alone is sore; missing for both alike
+     */
     record MorningSaid(
+            @Nullable LocalDate on,
             @Nullable List<SitePain> sites,
             @Nullable Integer muscleSoreness,
+            Head.@Nullable Group soreMuscle,
+            @Nullable Side soreSide,
             @Nullable Boolean sharp,
             @Nullable Boolean tinglingStays) {}
 
@@ -456,12 +464,16 @@ class DecideController {
             return said == null
                     ? null
                     : new Morning(
-                            visit.on().plusDays(1),
+                            said.on() == null ? visit.on().plusDays(1) : said.on(),
                             given(said.sites()),
                             said.muscleSoreness() == null ? 0 : said.muscleSoreness(),
+                            said.soreMuscle(),
+                            said.soreSide(),
                             null,
                             Boolean.TRUE.equals(said.sharp()),
-                            Boolean.TRUE.equals(said.tinglingStays()));
+                            Boolean.TRUE.equals(said.tinglingStays()),
+                            null,
+                            null);
         }
     }
 }

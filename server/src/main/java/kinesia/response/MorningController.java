@@ -7,6 +7,8 @@ import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Head;
 import kinesia.core.response.Morning;
 import kinesia.core.response.MorningSigns;
 import kinesia.core.response.SessionRecord;
@@ -57,6 +59,7 @@ class MorningController {
             boolean mayAnswer,
             List<Mornings.PlaceToAsk> places,
             List<MorningSigns.Sign> signs,
+            int askMuscleFrom,
             @Nullable Morning answers,
             @Nullable Long version) {}
 
@@ -65,13 +68,25 @@ class MorningController {
             @Nullable Long version,
             List<SitePain> sites,
             int muscleSoreness,
+            Head.@Nullable Group soreMuscle,
+            @Nullable Side soreSide,
             @Nullable Double sleepHours,
             boolean sharp,
             boolean tinglingStays,
             @Nullable Integer stiffMinutes,
             @Nullable String flag) {
         Morning on(LocalDate day) {
-            return new Morning(day, sites, muscleSoreness, sleepHours, sharp, tinglingStays, stiffMinutes, flag);
+            return new Morning(
+                    day,
+                    sites,
+                    muscleSoreness,
+                    soreMuscle,
+                    soreSide,
+                    sleepHours,
+                    sharp,
+                    tinglingStays,
+                    stiffMinutes,
+                    flag);
         }
     }
 
@@ -123,6 +138,7 @@ class MorningController {
                 Mornings.mayAnswer(session, today),
                 asked.places(session),
                 asked.signs(),
+                Morning.ASK_MUSCLE_FROM,
                 record.morning(),
                 mornings.findById(session.id()).map(MorningCheck::version).orElse(null));
     }

@@ -2,6 +2,8 @@ package kinesia.core.response;
 
 import java.time.LocalDate;
 import java.util.List;
+import kinesia.core.arm.Side;
+import kinesia.core.exercise.Head;
 import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
 
@@ -9,7 +11,9 @@ import org.jspecify.annotations.Nullable;
  * The check on the morning after a session.
  *
  * @param sites joint and tendon pain by place
- * @param muscleSoreness soreness in the belly of the muscle, 0 to 10; expected after new work, steers nothing here
+ * @param muscleSoreness soreness in the belly of the muscle, 0 to 10; expected after new work
+ * @param soreMuscle which muscle that is; null when not said
+ * @param soreSide the arm that alone is sore; null for both alike or not said
  * @param sleepHours 0 to 24; null when not said
  * @param sharp sharp, catching or giving way, whatever the number
  * @param tinglingStays tingling that does not go
@@ -20,14 +24,18 @@ public record Morning(
         LocalDate on,
         List<SitePain> sites,
         int muscleSoreness,
+        Head.@Nullable Group soreMuscle,
+        @Nullable Side soreSide,
         @Nullable Double sleepHours,
         boolean sharp,
         boolean tinglingStays,
         @Nullable Integer stiffMinutes,
         @Nullable String flag) {
     private static final int LONGEST_STIFF = 240;
+    /** From here soreness can count as joint pain, so muscle and arm are asked [house]. */
+    public static final int ASK_MUSCLE_FROM = 3;
 
-    /** One of which stiffness and signs were not asked. */
+    /** One of which the sore muscle, stiffness and signs were not asked. */
     public Morning(
             LocalDate on,
             List<SitePain> sites,
@@ -35,7 +43,7 @@ public record Morning(
             @Nullable Double sleepHours,
             boolean sharp,
             boolean tinglingStays) {
-        this(on, sites, muscleSoreness, sleepHours, sharp, tinglingStays, null, null);
+        this(on, sites, muscleSoreness, null, null, sleepHours, sharp, tinglingStays, null, null);
     }
 
     public Morning {

@@ -6,8 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Place;
+import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.SoreSite;
 import kinesia.core.screening.PainScore;
@@ -31,6 +34,10 @@ public record SessionRecord(
         List<SitePain> rightAfter,
         @Nullable Morning morning,
         @Nullable List<SitePain> nextDoor) {
+    // RULES 6: so much soreness so many days after counts as joint pain, as does soreness of one arm after work on
+    // both.
+    private static final int SETTLES_IN_DAYS = 3;
+
     public SessionRecord {
         rightAfter = List.copyOf(rightAfter);
         soreSites = List.copyOf(soreSites);
@@ -85,6 +92,7 @@ public record SessionRecord(
         }
         if (morning != null) {
             newPains(places, morning.sites());
+            newPains(places, soreness());
         }
         return places;
     }
@@ -108,7 +116,40 @@ public record SessionRecord(
 
     /** Pain there on the morning after, if it was answered. */
     Optional<PainScore> onMorning(Place place) {
-        return morning == null ? Optional.empty() : find(morning.sites(), place);
+        if (morning == null) {
+            return Optional.empty();
+        }
+        return Stream.concat(find(morning.sites(), place).stream(), find(soreness(), place).stream())
+                .max(PainScore::compareTo);
+    }
+
+    /** Whether the answer of that morning there is a sore muscle that counts as joint pain. */
+    boolean isSoreness(Place place) {
+        return find(soreness(), place)
+                .filter(s -> onMorning(place).equals(Optional.of(s)))
+                .isPresent();
+    }
+
+    /** Muscle soreness that counts as pain of the elbow it pulls on: of one arm after work on both, or after three days. */
+    private List<SitePain> soreness() {
+        if (morning == null || morning.soreMuscle() == null || morning.muscleSoreness() == 0) {
+            return List.of();
+        }
+        Side one = morning.soreSide();
+        boolean late = morning.muscleSoreness() >= Morning.ASK_MUSCLE_FROM
+                && !morning.on().isBefore(on.plusDays(SETTLES_IN_DAYS));
+        Site site = morning.soreMuscle() == Head.Group.FLEXORS ? Site.CROOK_OF_ELBOW : Site.BACK_OF_ELBOW;
+        return late || (one != null && isTwoSided())
+                ? Stream.of(Side.values())
+                        .filter(side -> one == null || side == one)
+                        .map(side -> new SitePain(site, side, PainScore.of(morning.muscleSoreness())))
+                        .toList()
+                : List.of();
+    }
+
+    private boolean isTwoSided() {
+        return sets.stream().anyMatch(s -> s.side() == null)
+                || sets.stream().map(LoggedSet::side).distinct().count() == Side.values().length;
     }
 
     /** Pain there at the next door, if there was one. */

@@ -87,6 +87,9 @@ public final class SignalRules {
         inputs.put("next morning", morning.map(m -> String.valueOf(m.value())).orElse("not answered"));
         inputs.put("next door", door.map(d -> String.valueOf(d.value())).orElse("still to come"));
         String where = place.words();
+        String sore = session.isSoreness(place)
+                ? " (muscle soreness of one arm alone, or after three days, counts as joint pain)"
+                : "";
         boolean here = hurtsMost(place, session);
         boolean sharp = (session.morning() != null && session.morning().sharp() && here)
                 || session.sets().stream()
@@ -136,7 +139,7 @@ public final class SignalRules {
                     inputs,
                     BY_MORNING,
                     "usual + 3 or more",
-                    "The morning after, the " + where + " was at " + after.get() + " against a usual " + usual
+                    "The morning after, the " + where + " was at " + after.get() + " against a usual " + usual + sore
                             + ", 3 or more above: ease.",
                     "The morning told us it was too much; next time there is less.");
         }
@@ -187,7 +190,7 @@ public final class SignalRules {
                 "RESPONSE-same",
                 "during 3 to 5, or morning usual + 2",
                 "The " + where + " was at " + during + " during and " + after.get() + " after against a usual " + usual
-                        + ": same again.",
+                        + sore + ": same again.",
                 "It noticed, so we stay where we are.");
     }
 

@@ -151,6 +151,37 @@ class ResponseTest {
                 tingling);
     }
 
+    /** RULES 6: soreness of one arm after work on both, or 3 and more after three days, counts as joint pain. */
+    @ParameterizedTest(name = "soreness {0} of {1} after {2} days: {3}")
+    @CsvSource({
+        "4, RIGHT, 1, EASE",
+        "4, LEFT, 1, GO",
+        "4, , 1, GO",
+        "4, , 2, GO",
+        "4, , 3, EASE",
+        "2, , 3, GO",
+        "2, RIGHT, 1, SAME",
+        "1, RIGHT, 1, GO"
+    })
+    void sorenessOfOneArmOrAfterThreeDaysIsJointPain(int soreness, Side side, int days, Signal expected) {
+        SessionRecord quiet = session(LocalDate.of(2026, 3, 2), 0, 0, 0, null);
+        Morning sore = new Morning(
+                quiet.on().plusDays(days),
+                List.of(new SitePain(Site.BACK_OF_ELBOW, Side.RIGHT, PainScore.of(0))),
+                soreness,
+                Head.Group.EXTENSORS,
+                side,
+                null,
+                false,
+                false,
+                null,
+                null);
+        SessionRecord session =
+                new SessionRecord(quiet.on(), quiet.planned(), quiet.soreSites(), quiet.sets(), sore, quiet.nextDoor());
+
+        assertThat(judge(session).signal()).isEqualTo(expected);
+    }
+
     private static SiteSignal judge(SessionRecord... sessions) {
         List<Map<Place, SiteSignal>> all = SignalRules.judge(List.of(sessions));
         return all.get(all.size() - 1).get(ELBOW);

@@ -119,6 +119,17 @@ async function nextDay() {
   min-height: 1.8rem;
   padding: 0 0.3rem;
 }
+@media (max-width: 600px) {
+  .bar {
+    gap: 0 0.7rem;
+    padding: 0.3rem 1.2rem;
+    font-size: 0.95rem;
+  }
+  .bar .room,
+  .bar .today {
+    display: none;
+  }
+}
 .demo {
   padding: 1.2rem;
   text-align: right;

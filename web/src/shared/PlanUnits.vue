@@ -124,7 +124,7 @@ h4 {
 }
 .slots {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
   gap: 1.2rem;
 }
 .fig {
@@ -144,7 +144,7 @@ h4 {
 }
 dl {
   display: grid;
-  grid-template-columns: 6rem 1fr;
+  grid-template-columns: minmax(0, 6rem) minmax(0, 1fr);
   margin: 0;
 }
 dt {
@@ -156,10 +156,5 @@ dd {
 }
 .copper {
   color: var(--copper);
-}
-@media (max-width: 700px) {
-  .slots {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { StrandItem } from './api/types'
 import { date } from './format'
 import SignalMark from './SignalMark.vue'
@@ -8,26 +8,64 @@ import SignalMark from './SignalMark.vue'
 const props = defineProps<{ items: StrandItem[]; today: string; selected?: string; more?: boolean }>()
 const emit = defineEmits<{ select: [item: StrandItem]; earlier: [] }>()
 
-const scroller = ref<HTMLElement>()
 // A morning hangs on its session's shape; the strand shows it as a line under it instead of a shape of its own.
 const shown = computed(() => props.items.filter((i) => i.kind !== 'MORNING'))
 const answered = computed(() => new Set(props.items.filter((i) => i.kind === 'MORNING').map((i) => i.id)))
 const selectable = (i: StrandItem) => i.kind === 'SESSION' || i.kind === 'SCREEN' || i.kind === 'NEXT'
 
-onMounted(() => nextTick(() => scroller.value?.scrollTo({ left: scroller.value.scrollWidth })))
+// As many as there is room for; the rest is a press away to either side, and nothing scrolls.
+const WIDTH_REM = 3.75
+const line = ref<HTMLElement>()
+const room = ref(18)
+/** How many of the latest are out of sight to the right. */
+const later = ref(0)
+const all = computed(() => shown.value.length)
+const fitting = computed(() => Math.max(3, room.value - (later.value ? 1 : 0)))
+const first = computed(() => {
+  const from = Math.max(0, all.value - later.value - fitting.value)
+  return from > 0 || props.more ? Math.min(from + 1, all.value - 1) : 0
+})
+const seen = computed(() => shown.value.slice(first.value, all.value - later.value))
+const step = computed(() => Math.max(1, fitting.value - 2))
+
+function earlierOnes() {
+  // What is fetched now comes in front, so that the window stays where it is until the next press.
+  if (first.value <= 1 && props.more) emit('earlier')
+  else later.value = Math.min(later.value + step.value, Math.max(0, all.value - fitting.value))
+}
+function laterOnes() {
+  later.value = Math.max(0, later.value - step.value)
+}
+watch(all, (now, before) => {
+  if (before && now > before) later.value = Math.min(later.value + step.value, now - fitting.value)
+})
+const measure = () => {
+  const rem = parseFloat(getComputedStyle(document.documentElement).fontSize) || 16
+  if (line.value?.clientWidth) room.value = Math.floor(line.value.clientWidth / (WIDTH_REM * rem))
+}
+const observer = typeof ResizeObserver === 'undefined' ? undefined : new ResizeObserver(measure)
+onMounted(() => {
+  measure()
+  if (line.value) observer?.observe(line.value)
+})
+onBeforeUnmount(() => observer?.disconnect())
 </script>
 
 <template>
   <nav class="strand" aria-label="The client’s line of time">
-    <ol ref="scroller" tabindex="0">
-      <li v-if="more">
-        <button type="button" class="item" @click="emit('earlier')">
+    <ol ref="line">
+      <li v-if="first > 0 || more">
+        <button type="button" class="item" @click="earlierOnes">
           <span class="shape">…</span>
-          <span class="what">half a year</span>
+          <span class="what">&nbsp;</span>
           <span class="when">earlier</span>
         </button>
       </li>
-      <li v-for="(i, n) in shown" :key="n" :class="[i.kind.toLowerCase(), { future: i.on > today }]">
+      <li
+        v-for="(i, n) in seen"
+        :key="`${i.kind} ${i.id ?? n}`"
+        :class="[i.kind.toLowerCase(), { future: i.on > today }]"
+      >
         <component
           :is="selectable(i) ? 'button' : 'span'"
           :type="selectable(i) ? 'button' : undefined"
@@ -53,6 +91,13 @@ onMounted(() => nextTick(() => scroller.value?.scrollTo({ left: scroller.value.s
           </span>
         </component>
       </li>
+      <li v-if="later">
+        <button type="button" class="item" @click="laterOnes">
+          <span class="shape">…</span>
+          <span class="what">&nbsp;</span>
+          <span class="when">later</span>
+        </button>
+      </li>
     </ol>
   </nav>
 </template>
@@ -67,10 +112,10 @@ ol {
   list-style: none;
   margin: 0;
   padding: 0.3rem 0 0.4rem;
-  overflow-x: auto;
 }
 li {
-  flex: 0 0 auto;
+  flex: 1 1 0;
+  max-width: 5.5rem;
   position: relative;
 }
 li::before {
@@ -89,7 +134,7 @@ li.future::before {
   position: relative;
   display: grid;
   justify-items: center;
-  min-width: 3.4rem;
+  width: 100%;
   border: 0;
   background: none;
   color: var(--ink);

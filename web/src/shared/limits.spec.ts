@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Limit } from './api/types'
-import { grouped, isUsual, limitPlace, limitWords } from './limits'
+import { grouped, isUsual, limitPlace, limitWords, shortWords } from './limits'
 
 const limit = (over: Partial<Limit>): Limit => ({
   kind: 'LARGEST_ELBOW_BEND',
@@ -18,6 +18,14 @@ describe('limits in words', () => {
     expect(limitWords(limit({}))).toBe('elbow bends to 90° at most in exercises for the back of the arm')
     expect(limitWords(limit({ kind: 'NO_GRIP', target: 'palm-down' }))).toBe('no palm down grips')
     expect(limitWords(limit({ kind: 'LARGEST_EXTENSION', value: 0 }))).toBe('upper arm never behind the trunk')
+  })
+  it('are short at a glance, and said once', () => {
+    expect(shortWords(limit({}))).toBe('bend to 90°')
+    expect(shortWords(limit({ kind: 'NO_GRIP', target: 'palm-down' }))).toBe('no palm down grip')
+    const palmUp = (target: string) => limit({ kind: 'NO_IMPLEMENT', target, grip: 'PALM_UP' })
+    expect(grouped([palmUp('straight bar'), palmUp('dumbbell')], shortWords)[0]!.phrases).toEqual([
+      'palm up only with some things',
+    ])
   })
   it('stand together at one place as somebody would say them', () => {
     const other = { ...limit({}).reason, ruleId: 'IRRITABILITY-low' }

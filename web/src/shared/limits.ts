@@ -9,6 +9,7 @@ const stances: Record<string, string> = {
   hanging: 'hanging between bench and feet',
   'standing hands busy': 'standing without a hand to hold on',
 }
+const LOADING = ' in what loads it'
 const families: Record<string, string> = {
   dip: 'dips',
   press: 'presses',
@@ -27,7 +28,7 @@ export function limitWords(limit: Limit): string {
   const target = (limit.target ?? '').replaceAll('-', ' ')
   const group = limit.group === 'EXTENSORS' ? ' in exercises for the back of the arm' : ''
   const grip = limit.grip ? ` with ${words(limit.grip)} grips` : ''
-  const loading = limit.site ? ' in what loads it' : ''
+  const loading = limit.site ? LOADING : ''
   const text: Record<Limit['kind'], string> = {
     LARGEST_ELEVATION: `upper arm raised to ${value}° at most${press}`,
     LARGEST_EXTENSION:
@@ -67,6 +68,33 @@ export function limitWords(limit: Limit): string {
   return text[limit.kind]
 }
 
+/** The same in as few words as a glance takes, of the place it protects. */
+export function shortWords(limit: Limit): string {
+  const value = limit.value ?? 0
+  const family = families[(limit.target ?? '').replaceAll('-', ' ')] ?? (limit.target ?? '').replaceAll('-', ' ')
+  const short: Partial<Record<Limit['kind'], string>> = {
+    LARGEST_ELBOW_BEND: `bend to ${value}°`,
+    SMALLEST_ELBOW_BEND: `${value}° short of straight`,
+    LARGEST_ELEVATION: `arm raised to ${value}°`,
+    LARGEST_EXTENSION: value ? `arm back to ${value}°` : 'arm never back',
+    OPENS: `${family} first`,
+    COMES_LAST: `${family} last`,
+    LARGEST_EFFORT: `effort to ${value}`,
+    FEWEST_REPS: `${value} repetitions or more`,
+    MOST_REPS: `${value} repetitions or fewer`,
+    SETS_PER_EXERCISE: `${value} sets each`,
+    SETS_A_WEEK: `${value} sets a week`,
+    NO_FAST_LOWERING: 'no fast lowering',
+    NO_GRIP: `no ${limit.target?.replaceAll('-', ' ')} grip`,
+    NO_FLAT_HAND: 'no flat hand',
+    NO_ARM_PAD: 'no pad',
+    NO_SUPPORT_ON_HAND: 'no leaning on it',
+    NO_LOOP: 'nothing tight on it',
+  }
+  if (limit.kind === 'NO_IMPLEMENT' && limit.grip) return `${words(limit.grip)} only with some things`
+  return short[limit.kind] ?? limitWords(limit).replace(LOADING, '')
+}
+
 /** What holds at one place: each phrase with the limit that says it. */
 export interface LimitGroup {
   place: string
@@ -83,10 +111,8 @@ export function limitPlace(limit: Limit): string {
 /** Whether it is the rule that holds for nearly everyone. */
 export const isUsual = (group: LimitGroup) => group.limits[0]!.reason.ruleId.startsWith('CUFFS-not-')
 
-const LOADING = ' in what loads it'
-
 /** Groups limits by the place they protect, in their order, as somebody would say them of it. */
-export function grouped(limits: Limit[]): LimitGroup[] {
+export function grouped(limits: Limit[], say = (l: Limit) => limitWords(l).replace(LOADING, '')): LimitGroup[] {
   const groups = new Map<string, LimitGroup>()
   for (const limit of limits) {
     // Cuffs are off for everyone who was not cleared for them, and stand apart from what a place asks for.
@@ -98,8 +124,11 @@ export function grouped(limits: Limit[]): LimitGroup[] {
     if (fewest >= 0) {
       group.phrases[fewest] = `${group.limits[fewest]!.value} to ${limit.value} repetitions`
     } else {
-      group.phrases.push(limitWords(limit).replace(LOADING, ''))
-      group.limits.push(limit)
+      const phrase = say(limit)
+      if (!group.phrases.includes(phrase)) {
+        group.phrases.push(phrase)
+        group.limits.push(limit)
+      }
     }
     groups.set(key, group)
   }

@@ -17,6 +17,7 @@ import { useCall } from '@/shared/useCall'
 import DaysPart from '../plan/DaysPart.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import { SORE_PLACES } from '@/shared/sorePlaces'
+import GlancePart from './GlancePart.vue'
 import HomePart from './HomePart.vue'
 import LearnedPart from './LearnedPart.vue'
 import RulingChoice from './RulingChoice.vue'
@@ -81,6 +82,8 @@ const plan = computed(() => next.value?.plan)
 const ribbons = computed(() =>
   (story.value?.places ?? []).filter((p) => sore.value.some((s) => s.site === p.place.site && s.side === p.place.side)),
 )
+// The one asked about first.
+const sorest = computed(() => [...sore.value].sort((a, b) => Number(b.text) - Number(a.text))[0])
 /** What else draws on the arms, and what is coming up. */
 const besides = computed(() => {
   const d = client.value?.details
@@ -88,7 +91,9 @@ const besides = computed(() => {
   if (!d || !today) return ''
   const heavy = (d.heavyDays ?? []).map((day) => title(day).slice(0, 3)).join(', ')
   const events = (d.events ?? []).filter((e) => e.on >= today).map((e) => `${e.name} ${date(e.on)}`)
-  return [d.otherTraining, heavy && `heavy for the arms: ${heavy}`, events.length && `coming up: ${events.join(', ')}`]
+  // Often the same words as in the life beside the name.
+  const other = d.life.includes(d.otherTraining ?? '') ? '' : d.otherTraining
+  return [other, heavy && `heavy for the arms: ${heavy}`, events.length && `coming up: ${events.join(', ')}`]
     .filter(Boolean)
     .join(' · ')
 })
@@ -105,14 +110,16 @@ function select(item: StrandItem) {
       <RouterLink to="/">Back to today</RouterLink>
     </ProblemNotice>
     <template v-if="client && next">
-      <div class="d-flex flex-wrap gap-3 align-items-baseline">
+      <div class="head">
         <h1>{{ client.details.name }}</h1>
         <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
-        <RouterLink :to="`/exercises?client=${id}`" class="ms-auto">Exercises</RouterLink>
-        <RouterLink :to="`/clients/${id}/compose`">Compose</RouterLink>
-        <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
-        <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
-        <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
+        <nav aria-label="More of this client">
+          <RouterLink :to="`/exercises?client=${id}`">Exercises</RouterLink>
+          <RouterLink :to="`/clients/${id}/compose`">Compose</RouterLink>
+          <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
+          <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
+          <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
+        </nav>
       </div>
       <p v-if="besides" class="quiet small mb-1">{{ besides }}</p>
       <StrandLine :items="strand" :today="next.today" :more="!!strandBefore" @select="select" @earlier="earlier" />
@@ -144,6 +151,12 @@ function select(item: StrandItem) {
         </aside>
         <section>
           <NextStep :next="next" :client-id="id" />
+          <GlancePart :next="next" :limits="limits" :stories="ribbons" :sorest="sorest" />
+          <div v-if="next.plan && next.whatToDo.length" class="panel mb-3">
+            <p v-for="t in next.whatToDo" :key="t" class="todo mb-1">{{ dated(t) }}</p>
+            <RouterLink :to="`/clients/${id}/screen`">Screen again</RouterLink>
+            <RouterLink :to="`/clients/${id}/clearance`" class="ms-3">Referral and clearance</RouterLink>
+          </div>
           <ChangesPanel v-if="plan" :changes="next.changes" :signals="next.signals" class="mb-3">
             <template #change="{ change }">
               <RulingChoice
@@ -178,6 +191,27 @@ function select(item: StrandItem) {
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1rem;
+  align-items: baseline;
+}
+.head nav {
+  display: flex;
+  gap: 1rem;
+  margin-left: auto;
+}
+@media (max-width: 600px) {
+  .head nav {
+    margin: 0;
+    gap: 0.75rem;
+    font-size: 0.95rem;
+  }
+}
+.todo {
+  font-weight: 650;
+}
 .refer {
   border-left: 4px solid var(--refer);
   padding-left: 0.7rem;

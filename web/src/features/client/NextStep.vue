@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { NextView } from '@/shared/api/types'
-import { date, dated, inUnits, timeOfDay } from '@/shared/format'
+import { date, inUnits, timeOfDay } from '@/shared/format'
 import { units } from '@/shared/units'
 import WhyValue from '@/shared/WhyValue.vue'
 
@@ -49,11 +49,6 @@ const restDay = computed(() => props.next.plan && props.next.visitOn > props.nex
       <p class="lead-line">Ready for today{{ next.booked ? `, ${timeOfDay(next.booked.at)}` : '' }}.</p>
       <RouterLink :to="`/clients/${clientId}/door`" class="btn btn-primary">Door check, then today’s plan</RouterLink>
     </template>
-    <div v-if="next.plan && next.whatToDo.length" class="mt-3">
-      <p v-for="t in next.whatToDo" :key="t" class="todo mb-1">{{ dated(t) }}</p>
-      <RouterLink :to="`/clients/${clientId}/screen`">Screen again</RouterLink>
-      <RouterLink :to="`/clients/${clientId}/clearance`" class="ms-3">Referral and clearance</RouterLink>
-    </div>
   </div>
 </template>
 
@@ -73,7 +68,8 @@ const restDay = computed(() => props.next.plan && props.next.visitOn > props.nex
   color: var(--ground);
 }
 .lead-line {
-  font-size: 1.25rem;
+  font-size: 1.5rem;
+  line-height: 1.25;
   font-weight: 650;
   margin-bottom: 0.5rem;
 }

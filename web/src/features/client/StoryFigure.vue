@@ -47,6 +47,7 @@ figcaption .quiet {
 }
 .chart {
   height: 9.5rem;
+  overflow: hidden;
 }
 table {
   width: 100%;

@@ -52,7 +52,7 @@ const exercises = computed(() => (all.value ? props.story.exercises : props.stor
 <style scoped>
 .growth {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
   gap: 0 0.6rem;
 }
 </style>

@@ -69,7 +69,7 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 <style scoped>
 .controls {
   display: grid;
-  grid-template-columns: 1.3fr 1fr 1fr;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr);
   gap: 0 1.2rem;
   padding-bottom: 0.6rem;
   margin-bottom: 0.8rem;
@@ -92,7 +92,7 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 }
 @media (min-width: 1100px) {
   .controls {
-    grid-template-columns: 1.25fr 0.8fr 0.8fr 1.4fr;
+    grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.8fr) minmax(0, 0.8fr) minmax(0, 1.4fr);
   }
   .earned {
     grid-column: auto;
@@ -100,7 +100,7 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 }
 @media (max-width: 700px) {
   .controls {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .earned {
     grid-column: auto;

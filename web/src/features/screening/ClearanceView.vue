@@ -145,7 +145,7 @@ async function withdraw(id: string) {
 <style scoped>
 .halves {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 1rem;
   align-items: start;
 }
@@ -164,7 +164,7 @@ async function withdraw(id: string) {
 }
 @media (max-width: 900px) {
   .halves {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

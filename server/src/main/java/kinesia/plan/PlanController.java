@@ -12,6 +12,7 @@ import kinesia.core.plan.Door;
 import kinesia.core.plan.Plan;
 import kinesia.core.reason.Reason;
 import kinesia.core.response.Changes.Change;
+import kinesia.core.response.IfItHurts;
 import kinesia.core.response.LearnedPlace;
 import kinesia.core.response.ReferralDraft;
 import kinesia.core.response.SessionRecord;
@@ -96,7 +97,8 @@ class PlanController {
             List<Change> changes,
             String referralDraft,
             @Nullable UUID morningFor,
-            List<LearnedPlace> learned) {}
+            List<LearnedPlace> learned,
+            @Nullable Reason ifItHurts) {}
 
     /** The session made, or why there is none. */
     record Planned(@Nullable UUID sessionId, List<Reason> refusals, List<String> whatToDo) {}
@@ -125,6 +127,7 @@ class PlanController {
                 Door.quiet(),
                 composition,
                 rulings.of(clientId, records));
+        Plan plan = outcome.result().plan();
         return new NextView(
                 clientId,
                 today,
@@ -132,14 +135,15 @@ class PlanController {
                 booked,
                 place.name(),
                 open(clientId),
-                outcome.result().plan(),
+                plan,
                 outcome.result().refusals(),
                 outcome.whatToDo(),
                 outcome.signals(),
                 outcome.changes(),
                 ReferralDraft.of(records, today),
                 unanswered(entries, today),
-                visits.learned(client, standing, records, day, outcome.result().plan()));
+                visits.learned(client, standing, records, day, plan),
+                plan == null ? null : IfItHurts.of(plan, outcome.soreSites()));
     }
 
     /** Plans today's visit after the door check, under an id made by the page. An open session is returned instead. */

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What the set just done says about the next one. */
 public final class InSession {
-    private static final int PAIN_ENDS_OVER = 5;
+    static final int PAIN_ENDS_OVER = 5;
     private static final double TOO_HARD_BY = 1.5;
     private static final double TWICE = 2;
     private static final double TINY = 1e-6;
@@ -27,7 +27,7 @@ public final class InSession {
     private static final int MORE_REPS = 2;
     private static final int SEEN_TWICE = 2;
     // Pain that makes a new sore place (RULES 6).
-    private static final int EASIER_FROM = 3;
+    static final int EASIER_FROM = 3;
     private static final int APART_BY = 2;
 
     private InSession() {}

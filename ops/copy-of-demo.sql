@@ -20,6 +20,7 @@ begin
             ('appointment', 'client_id in ' || clients),
             ('training_block', 'client_id in ' || clients),
             ('ruling', 'client_id in ' || clients),
+            ('block_review', 'client_id in ' || clients),
             ('screen', 'client_id in ' || clients),
             ('training_session', 'client_id in ' || clients),
             ('session_plan', 'session_id in ' || sessions),

@@ -46,6 +46,12 @@ export const router = createRouter({
       component: () => import('./features/screening/ScreenHistoryView.vue'),
       props: true,
     },
+    {
+      path: '/clients/:id/review',
+      name: 'review',
+      component: () => import('./features/review/ReviewView.vue'),
+      props: true,
+    },
     { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
     {
       path: '/clients/:id/compose',

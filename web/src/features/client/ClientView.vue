@@ -119,6 +119,7 @@ function select(item: StrandItem) {
           <RouterLink :to="`/clients/${id}/intake`">Intake</RouterLink>
           <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
           <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
+          <RouterLink :to="`/clients/${id}/review`">Review</RouterLink>
         </nav>
       </div>
       <p v-if="besides" class="quiet small mb-1">{{ besides }}</p>

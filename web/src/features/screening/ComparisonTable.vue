@@ -1,11 +1,20 @@
 <script setup lang="ts">
-import type { ScreenComparison } from '@/shared/api/types'
+import type { ReviewLine, ScreenComparison, Units } from '@/shared/api/types'
+import { inUnits } from '@/shared/format'
 import WhyValue from '@/shared/WhyValue.vue'
 
 /** What improved or worsened beyond measurement error, in words, a shape and a colour. */
-defineProps<{ lines: ScreenComparison['lines'] }>()
-const words = { BETTER: 'better', SAME: 'about the same', WORSE: 'worse', NEW: 'new', GONE: 'gone' }
-const shapes = { BETTER: '▲', SAME: '=', WORSE: '▼', NEW: '＋', GONE: '－' }
+defineProps<{ lines: (ScreenComparison['lines'][number] | ReviewLine)[]; units?: Units }>()
+const words = {
+  BETTER: 'better',
+  SAME: 'about the same',
+  WORSE: 'worse',
+  NEW: 'new',
+  GONE: 'gone',
+  LARGER: 'larger',
+  SMALLER: 'smaller',
+}
+const shapes = { BETTER: '▲', SAME: '=', WORSE: '▼', NEW: '＋', GONE: '－', LARGER: '＋', SMALLER: '－' }
 </script>
 
 <template>
@@ -22,8 +31,8 @@ const shapes = { BETTER: '▲', SAME: '=', WORSE: '▼', NEW: '＋', GONE: '－'
     <tbody>
       <tr v-for="l in lines" :key="l.what">
         <th scope="row">{{ l.what }}</th>
-        <td>{{ l.before }}</td>
-        <td>{{ l.after }}</td>
+        <td>{{ units ? inUnits(l.before, units) : l.before }}</td>
+        <td>{{ units ? inUnits(l.after, units) : l.after }}</td>
         <td :class="l.change.toLowerCase()">
           <span aria-hidden="true">{{ shapes[l.change] }}</span>
           <WhyValue :reason="l.reason" :about="`${l.what}: ${words[l.change]}`">{{ words[l.change] }}</WhyValue>

@@ -26,6 +26,10 @@ public interface Clients extends JpaRepository<Client, UUID> {
     @Query("select c from Client c join fetch c.place where c.id = :id and c.roomId = :roomId")
     Optional<Client> findByIdAndRoomId(UUID id, UUID roomId);
 
+    /** All clients of the room. */
+    @Query("select c from Client c join fetch c.place where c.roomId = :roomId")
+    List<Client> findAllInRoom(UUID roomId);
+
     /** Who trains at one place, by name. */
     @Query("select c from Client c join fetch c.place p where c.roomId = :roomId and p.id = :placeId order by c.name")
     List<Client> findAtPlace(UUID roomId, UUID placeId);

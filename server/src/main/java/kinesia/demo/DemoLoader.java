@@ -54,6 +54,9 @@ import kinesia.plan.RulingBook;
 import kinesia.plan.VisitPlanner;
 import kinesia.response.MorningCheck;
 import kinesia.response.MorningChecks;
+import kinesia.review.Reviews;
+import kinesia.review.StoredReview;
+import kinesia.review.StoredReviews;
 import kinesia.room.Place;
 import kinesia.room.StarterPlaces;
 import kinesia.screening.Screen;
@@ -77,6 +80,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final long SEED = 20_240_611;
     private static final int SCREEN_EVERY_DAYS = 28;
+    private static final int DAYS_IN_BLOCK = 16;
     private static final int BLOCK_WEEKS = 6;
     private static final int RULED_EVERY = 4;
     private static final LocalTime FIRST_VISIT = LocalTime.of(8, 30);
@@ -95,6 +99,8 @@ class DemoLoader implements SmartInitializingSingleton {
     private final MorningChecks mornings;
     private final VisitPlanner planner;
     private final RulingBook rulings;
+    private final Reviews reviews;
+    private final StoredReviews storedReviews;
     private final ClientDays clientDays;
     private final ScreeningRules screening;
     private final ExerciseModel model;
@@ -115,6 +121,8 @@ class DemoLoader implements SmartInitializingSingleton {
             MorningChecks mornings,
             VisitPlanner planner,
             RulingBook rulings,
+            Reviews reviews,
+            StoredReviews storedReviews,
             ClientDays clientDays,
             ScreeningRules screening,
             ExerciseModel model,
@@ -134,6 +142,8 @@ class DemoLoader implements SmartInitializingSingleton {
         this.mornings = mornings;
         this.planner = planner;
         this.rulings = rulings;
+        this.reviews = reviews;
+        this.storedReviews = storedReviews;
         this.clientDays = clientDays;
         this.screening = screening;
         this.model = model;
@@ -176,6 +186,7 @@ class DemoLoader implements SmartInitializingSingleton {
         private final LocalTime timeOfDay;
         private Screen screen;
         private int screensTaken;
+        private int reviewsTaken;
         private ClientDays.Days days;
 
         Run(DemoClient who, Room room, Place place, LocalDate today, int number) {
@@ -237,6 +248,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 if (screen == null || !days.get(i).isBefore(screen.takenOn().plusDays(SCREEN_EVERY_DAYS))) {
                     takeScreen(days.get(i), null);
                 }
+                review(days.get(i));
                 session(days.get(i), days.size() - 1 - i);
             }
             if (who.refer() != null) {
@@ -268,7 +280,7 @@ class DemoLoader implements SmartInitializingSingleton {
 
         /** Two blocks, of which the second is in its third week; who has trained for a shorter time has none. */
         private void keepBlocks() {
-            LocalDate second = today.minusDays(16);
+            LocalDate second = today.minusDays(DAYS_IN_BLOCK);
             LocalDate first = second.minusWeeks(BLOCK_WEEKS);
             if (first.isBefore(today.minusDays(who.firstDaysAgo()))) {
                 return;
@@ -280,6 +292,32 @@ class DemoLoader implements SmartInitializingSingleton {
                         new TrainingBlock(start, BLOCK_WEEKS, who.goal(), BLOCK_WEEKS, false, null),
                         "Oda Brandt");
             }
+        }
+
+        /** At the first visit of each block, where this client was measured. */
+        private void review(LocalDate on) {
+            List<DemoReview> said = DemoReview.of(who.name());
+            LocalDate due = today.minusDays(DAYS_IN_BLOCK).minusWeeks(reviewsTaken == 0 ? BLOCK_WEEKS : 0);
+            if (reviewsTaken >= said.size() || on.isBefore(due)) {
+                return;
+            }
+            DemoReview review = said.get(reviewsTaken++);
+            storedReviews.save(new StoredReview(
+                    id("review " + who.name() + on),
+                    client.id(),
+                    on,
+                    at(on, 9),
+                    "Oda Brandt",
+                    reviews.measured(
+                            client,
+                            on,
+                            review.activities(),
+                            review.pushes(),
+                            review.rung(),
+                            review.curls(),
+                            review.girth(),
+                            review.grip()),
+                    review.decision()));
         }
 
         private ClientDays.Days days() {

@@ -29,6 +29,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BodyLimits extends OncePerRequestFilter {
     private static final int UNSIGNED_BYTES = 16_000;
     private static final int SIGNED_BYTES = 1_000_000;
+    private static final int FILE_BYTES = 50_000_000;
+    private static final String FILES = "/api/imports/records";
     // Of the web server's threads, which are not many more.
     private static final int STRANGERS_AT_ONCE = 6;
     private static final long LONGEST_NANOS = TimeUnit.SECONDS.toNanos(15);
@@ -40,14 +42,18 @@ class BodyLimits extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean unsigned = UNSIGNED.contains(request.getRequestURI());
-        int most = unsigned ? UNSIGNED_BYTES : SIGNED_BYTES;
+        boolean isFile = request.getRequestURI().equals(FILES);
+        int most = unsigned ? UNSIGNED_BYTES : isFile ? FILE_BYTES : SIGNED_BYTES;
         if (request.getContentLengthLong() > most) {
             tooLarge(most).write(response);
             return;
         }
         boolean body = request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
-        if (body && !isJson(request.getContentType())) {
-            Problem.of(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not JSON", "Bodies are application/json.")
+        if (body && !(isFile ? isOctets(request.getContentType()) : isJson(request.getContentType()))) {
+            Problem.of(
+                            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                            "Not JSON",
+                            "Bodies are application/json; files are application/octet-stream.")
                     .write(response);
             return;
         }
@@ -64,6 +70,10 @@ class BodyLimits extends OncePerRequestFilter {
         }
     }
 
+    private static boolean isOctets(@Nullable String contentType) {
+        return MediaType.APPLICATION_OCTET_STREAM_VALUE.equals(contentType);
+    }
+
     private static boolean isJson(@Nullable String contentType) {
         try {
             MediaType type = contentType == null ? MediaType.ALL : MediaType.parseMediaType(contentType);
@@ -75,7 +85,10 @@ class BodyLimits extends OncePerRequestFilter {
 
     private static Problem tooLarge(int most) {
         return Problem.of(
-                HttpStatus.PAYLOAD_TOO_LARGE, "Too large", "At most " + most / 1_000 + " kB can be sent here at once.");
+                HttpStatus.PAYLOAD_TOO_LARGE,
+                "Too large",
+                "At most " + (most < 1_000_000 ? most / 1_000 + " kB" : most / 1_000_000 + " MB")
+                        + " can be sent here at once.");
     }
 
     /** A body that ends where it becomes too large or takes too long. */

@@ -192,6 +192,13 @@ public class Caller {
                 .getContentAsByteArray();
     }
 
+    /** Sends a file. */
+    public Answer sendBytes(String path, byte[] file) throws Exception {
+        return perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post(path)
+                .header("Content-Type", MediaType.APPLICATION_OCTET_STREAM_VALUE)
+                .content(file));
+    }
+
     /** Asks as somebody who has nothing but a private link. */
     public Answer byLink(String method, String path, String token, Object body) throws Exception {
         MockHttpServletRequestBuilder request =
@@ -237,6 +244,11 @@ public class Caller {
             cookies.put(cookie.getName(), cookie);
         }
         String text = response.getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
-        return new Answer(response.getStatus(), text.isEmpty() ? JSON.nullNode() : JSON.readTree(text));
+        boolean isJson = String.valueOf(response.getContentType()).contains("json");
+        return new Answer(
+                response.getStatus(),
+                text.isEmpty()
+                        ? JSON.nullNode()
+                        : isJson ? JSON.readTree(text) : JSON.getNodeFactory().textNode(text));
     }
 }

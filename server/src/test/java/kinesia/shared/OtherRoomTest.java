@@ -152,6 +152,12 @@ class OtherRoomTest {
                 json(
                         "{'key': 'seated-curl', 'kind': 'LOAD', 'ruleId': 'PROGRESS-load', 'rule': '', 'choice': 'OVERRULED',"
                                 + " 'word': 'tired'}"));
+        String review =
+                "{'activities': [{'name': 'a', 'score': 4}, {'name': 'b', 'score': 5}, {'name': 'c', 'score': 6}],"
+                        + " 'curls': {}, 'girth': {}, 'grip': {}, 'decision': 'go on'}";
+        bodies.put("put /api/clients/{clientId}/reviews/{id}", json(review));
+        bodies.put("post /api/clients/{clientId}/reviews/compared", json(review));
+        bodies.put("post /api/clients/{clientId}/erase", json("{'name': 'x'}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();
         bodies.put(

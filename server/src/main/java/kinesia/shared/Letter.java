@@ -1,0 +1,251 @@
+package kinesia.shared;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDNumberTreeNode;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDMarkInfo;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDParentTreeValue;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureTreeRoot;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDMarkedContent;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
+import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+
+/**
+ * A document to hand out or send: headings, paragraphs and lines of two columns, wrapped and broken so that nothing is cut off,
+ * its parts tagged for screen readers, its face embedded.
+ */
+public final class Letter {
+    private static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    private static final float MARGIN = 56;
+    private static final float TITLE = 17;
+    private static final float HEADING = 12.5f;
+    private static final float BODY = 10.5f;
+    private static final float LINE = 1.35f;
+    private static final float GAP = 14;
+
+    private final PDDocument document;
+    private final PDRectangle size;
+    private final PDFont font;
+    private final PDStructureTreeRoot root = new PDStructureTreeRoot();
+    private final PDStructureElement whole = new PDStructureElement(StandardStructureTypes.DOCUMENT, root);
+    private final TreeMap<Integer, COSArray> tagged = new TreeMap<>();
+    private PDPage page;
+    private PDPageContentStream stream;
+    private float y;
+
+    /** The paper it is printed on. */
+    public enum Paper {
+        A4,
+        LETTER;
+
+        private PDRectangle size() {
+            return this == A4 ? PDRectangle.A4 : PDRectangle.LETTER;
+        }
+    }
+
+    /** What writes into it. */
+    public interface Writing {
+        void into(Letter letter) throws IOException;
+    }
+
+    private Letter(PDDocument document, Paper paper) throws IOException {
+        this.document = document;
+        this.size = paper.size();
+        try (InputStream in = PDFont.class.getResourceAsStream(FACE)) {
+            font = PDType0Font.load(document, in); // embedded as a subset, so that names with accents print anywhere
+        }
+        root.appendKid(whole);
+        newPage();
+    }
+
+    /** The bytes of a document with that title. */
+    public static byte[] of(String title, Paper paper, Writing writing) {
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentCatalog().setLanguage("en");
+            PDViewerPreferences shown = new PDViewerPreferences(new COSDictionary());
+            shown.setDisplayDocTitle(true);
+            document.getDocumentCatalog().setViewerPreferences(shown);
+            Letter letter = new Letter(document, paper);
+            writing.into(letter);
+            letter.finish();
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Its title, at the top. */
+    public void title(String text) throws IOException {
+        paragraph(TITLE, StandardStructureTypes.H1, text);
+    }
+
+    /** A heading with paragraphs under it; nothing where there are none. */
+    public void section(String title, List<String> lines) throws IOException {
+        if (lines.isEmpty()) {
+            return;
+        }
+        heading(title);
+        for (String line : lines) {
+            text(line);
+        }
+    }
+
+    public void heading(String title) throws IOException {
+        y -= 8;
+        paragraph(HEADING, StandardStructureTypes.H2, title);
+    }
+
+    public void text(String text) throws IOException {
+        paragraph(BODY, StandardStructureTypes.P, text);
+    }
+
+    /** A line of two columns, the first a third of the width. */
+    public void pair(String left, String right) throws IOException {
+        float third = (width() - GAP) / 3;
+        List<String> a = wrap(BODY, third, drawable(left));
+        List<String> b = wrap(BODY, width() - GAP - third, drawable(right));
+        int rows = Math.max(a.size(), b.size());
+        if (y - rows * BODY * LINE < MARGIN) {
+            newPage();
+        }
+        float top = y;
+        lines(BODY, StandardStructureTypes.P, MARGIN, a);
+        float ended = y;
+        y = top;
+        lines(BODY, StandardStructureTypes.P, MARGIN + third + GAP, b);
+        y = Math.min(ended, y) - 2;
+    }
+
+    private float width() {
+        return size.getWidth() - 2 * MARGIN;
+    }
+
+    private void paragraph(float points, String tag, String text) throws IOException {
+        List<String> all = wrap(points, width(), drawable(text));
+        int from = 0;
+        while (from < all.size()) {
+            int room = (int) ((y - MARGIN) / (points * LINE));
+            if (room < 1) {
+                newPage();
+                continue;
+            }
+            int to = Math.min(all.size(), from + room);
+            lines(points, tag, MARGIN, all.subList(from, to));
+            from = to;
+        }
+    }
+
+    /** Writes lines that fit on this page, as one part of the document's structure. */
+    private void lines(float points, String tag, float x, List<String> lines) throws IOException {
+        COSArray ofPage = tagged.get(tagged.lastKey());
+        COSDictionary properties = new COSDictionary();
+        properties.setInt(COSName.MCID, ofPage.size());
+        PDStructureElement part = new PDStructureElement(tag, whole);
+        part.setPage(page);
+        part.appendKid(new PDMarkedContent(COSName.getPDFName(tag), properties));
+        whole.appendKid(part);
+        ofPage.add(part.getCOSObject());
+        stream.beginMarkedContent(COSName.getPDFName(tag), PDPropertyList.create(properties));
+        for (String line : lines) {
+            y -= points * LINE;
+            stream.beginText();
+            stream.setFont(font, points);
+            stream.newLineAtOffset(x, y);
+            stream.showText(line);
+            stream.endText();
+        }
+        stream.endMarkedContent();
+    }
+
+    private void newPage() throws IOException {
+        if (stream != null) {
+            stream.close();
+        }
+        page = new PDPage(size);
+        page.setStructParents(tagged.size());
+        tagged.put(tagged.size(), new COSArray());
+        document.addPage(page);
+        stream = new PDPageContentStream(document, page);
+        y = size.getHeight() - MARGIN;
+    }
+
+    private void finish() throws IOException {
+        stream.close();
+        TreeMap<Integer, PDParentTreeValue> parents = new TreeMap<>();
+        tagged.forEach((number, parts) -> parents.put(number, new PDParentTreeValue(parts)));
+        PDNumberTreeNode tree = new PDNumberTreeNode(PDParentTreeValue.class);
+        tree.setNumbers(parents);
+        root.setParentTree(tree);
+        root.setParentTreeNextKey(tagged.size());
+        document.getDocumentCatalog().setStructureTreeRoot(root);
+        PDMarkInfo mark = new PDMarkInfo();
+        mark.setMarked(true);
+        document.getDocumentCatalog().setMarkInfo(mark);
+    }
+
+    /** The text with every character that the face cannot draw replaced, so that no name stops a letter. */
+    private String drawable(String text) {
+        StringBuilder drawn = new StringBuilder();
+        text.replaceAll("\\s+", " ").codePoints().forEach(c -> {
+            String one = Character.toString(c);
+            try {
+                font.encode(one);
+                drawn.append(one);
+            } catch (IOException | IllegalArgumentException e) {
+                drawn.append('?');
+            }
+        });
+        return drawn.toString();
+    }
+
+    private List<String> wrap(float points, float room, String text) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ", -1)) {
+            if (!line.isEmpty() && measured(points, line + " " + word) > room) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+            while (measured(points, line.toString()) > room) {
+                int fits = fits(points, room, line.toString());
+                lines.add(line.substring(0, fits));
+                line.delete(0, fits);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    /** How many letters of a word longer than its line go on it: at least one. */
+    private int fits(float points, float room, String word) throws IOException {
+        int fits = word.offsetByCodePoints(0, 1);
+        while (fits < word.length() && measured(points, word.substring(0, word.offsetByCodePoints(fits, 1))) <= room) {
+            fits = word.offsetByCodePoints(fits, 1);
+        }
+        return fits;
+    }
+
+    private float measured(float points, String text) throws IOException {
+        return font.getStringWidth(text) / 1000 * points;
+    }
+}

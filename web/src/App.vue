@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SearchBox from '@/shared/SearchBox.vue'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import AsidePanel from './features/floor/AsidePanel.vue'
@@ -62,10 +63,12 @@ async function nextDay() {
       <RouterLink to="/places" class="plain">Places</RouterLink>
       <RouterLink to="/evidence" class="plain">Evidence</RouterLink>
       <RouterLink to="/outbox" class="plain">Outbox</RouterLink>
+      <RouterLink to="/records" class="plain">Records</RouterLink>
       <RouterLink v-if="person.role === 'OWNER'" to="/people" class="plain">People</RouterLink>
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
-      <button type="button" class="plain ms-auto" @click="signOut">Sign out {{ person.name }}</button>
+      <SearchBox class="ms-auto" />
+      <button type="button" class="plain" @click="signOut">Sign out {{ person.name }}</button>
     </header>
     <div v-if="unsent" class="leaving beside-page" role="alertdialog" aria-label="Not sent yet">
       <p class="mb-2">

@@ -120,6 +120,7 @@ function select(item: StrandItem) {
           <RouterLink :to="`/clients/${id}/screens`">Screens</RouterLink>
           <RouterLink :to="`/clients/${id}/screen`">New screen</RouterLink>
           <RouterLink :to="`/clients/${id}/review`">Review</RouterLink>
+          <RouterLink :to="`/clients/${id}/record`">Record</RouterLink>
         </nav>
       </div>
       <p v-if="besides" class="quiet small mb-1">{{ besides }}</p>

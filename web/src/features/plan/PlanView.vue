@@ -45,6 +45,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
         <span class="quiet">
           {{ session.plan.minutes.warmUp }} min warm-up, {{ session.plan.minutes.work }} min work
         </span>
+        <a :href="`/api/sessions/${id}/sheet.pdf`" target="_blank" class="no-print">On paper</a>
         <RouterLink v-if="open" :to="`/sessions/${id}/floor`" class="btn btn-primary ms-auto">
           {{ session.status === 'RUNNING' ? 'Go on on the floor' : 'To the floor' }}
         </RouterLink>

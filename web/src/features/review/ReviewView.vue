@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { ReviewResult, ReviewsView } from '@/shared/api/types'
-import { date, inUnits } from '@/shared/format'
+import { date, inUnits, title } from '@/shared/format'
 import NumberField from '@/shared/NumberField.vue'
 import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -75,8 +75,8 @@ async function keep() {
     <template v-if="view && draft">
       <div class="d-flex flex-wrap gap-3 align-items-baseline mb-3">
         <h1>
+          Review of
           <RouterLink :to="`/clients/${id}`" class="client">{{ view.clientName }}</RouterLink>
-          {{ ', review' }}
         </h1>
         <span class="quiet">
           every four to six weeks;
@@ -122,7 +122,7 @@ async function keep() {
             />
           </div>
           <template v-for="arm in arms" :key="arm.key">
-            <h3>{{ arm.text }} arm</h3>
+            <h3>{{ title(arm.text) }} arm</h3>
             <div class="three">
               <NumberField
                 v-if="painless(arm.key)"
@@ -187,9 +187,9 @@ async function keep() {
               <ComparisonTable :lines="r.compared.lines" :units="view.units" />
             </template>
             <ul v-else class="start">
-              <li v-for="a in r.outcomes.activities" :key="a.name">{{ a.name }}: {{ a.score }} of 10</li>
+              <li v-for="a in r.outcomes.activities" :key="a.name">{{ title(a.name) }}: {{ a.score }} of 10</li>
             </ul>
-            <p class="mb-1">
+            <p class="mb-1 mt-3">
               <b>Decided:</b>
               {{ r.decision }}
             </p>

@@ -71,7 +71,8 @@ const outOf10 = (chance: number) => Math.round(chance * 10)
     <div class="d-flex flex-wrap gap-3 align-items-baseline mb-3">
       <h1>{{ today ? `Today, ${date(today)}` : 'Today' }}</h1>
       <span v-if="clients?.length" class="quiet">{{ glance || 'nothing to do today' }}</span>
-      <RouterLink to="/clients/new" class="btn btn-outline-primary ms-auto">Add a client</RouterLink>
+      <RouterLink to="/week" class="ms-auto">The week</RouterLink>
+      <RouterLink to="/clients/new" class="btn btn-outline-primary">Add a client</RouterLink>
     </div>
     <ProblemNotice :problem="problem">
       <BButton size="sm" variant="outline-primary" @click="load">Try again</BButton>

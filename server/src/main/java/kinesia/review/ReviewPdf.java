@@ -1,6 +1,8 @@
 package kinesia.review;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import kinesia.core.response.BlockReview;
 import kinesia.core.response.BlockReview.Went;
 import kinesia.core.response.Outcomes;
@@ -9,13 +11,15 @@ import kinesia.shared.Letter;
 
 /** A review for the client, in plain words: what got better, what did not, and what happens next. */
 final class ReviewPdf {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
+
     private ReviewPdf() {}
 
     /** The bytes of the document. */
     static byte[] of(String client, PastReview review, Letter.Paper paper) {
         return Letter.of("Review of " + client + ", " + review.on(), paper, letter -> {
             letter.title("What has changed");
-            letter.text(client + ", " + review.on() + ", with " + review.by());
+            letter.text(client + ", " + DAY.format(review.on()) + ", with " + review.by());
             BlockReview.Result compared = review.compared();
             if (compared == null) {
                 letter.heading("Where you start");

@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask } from '@/shared/api/client'
+import type { BroughtIn, ClientTableRead } from '@/shared/api/types'
+import ProblemNotice from '@/shared/ProblemNotice.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { useCall } from '@/shared/useCall'
+import { sendFile } from './send'
+
+/** What goes out of this room and what comes in: clients from a table, records from a file, visits in a calendar. */
+const table = useCall()
+const records = useCall()
+const feeds = useCall()
+
+const columns = {
+  NAME: 'name',
+  BORN_ON: 'born on',
+  SEX: 'sex',
+  STATURE: 'stature',
+  BODY_MASS: 'body mass',
+  HAND: 'hand',
+  LIFE: 'life and work',
+} as const
+type Column = keyof typeof columns
+const text = ref('')
+const read = ref<ClientTableRead | null>(null)
+const chosen = ref<Partial<Record<Column, string>>>({})
+
+async function look(keep = false) {
+  const body = { text: text.value, columns: chosen.value as Record<Column, string>, keep }
+  const answer = await table.run(() => ask(() => api.POST('/api/imports/clients', { body })))
+  if (!answer) return
+  read.value = answer
+  chosen.value = { ...answer.columns }
+}
+async function chooseTable(e: Event) {
+  const file = (e.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  text.value = await file.text()
+  chosen.value = {}
+  read.value = null
+  await look()
+}
+const states = { NEW: 'new', KNOWN: 'here already', WRONG: 'to mend' }
+const count = (state: 'NEW' | 'KNOWN' | 'WRONG') => read.value?.lines.filter((l) => l.state === state).length ?? 0
+
+const sent = ref(0)
+const brought = ref<BroughtIn | null>(null)
+async function bring(e: Event) {
+  const input = e.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  brought.value = null
+  brought.value =
+    (await records.run(() => sendFile<BroughtIn>('/api/imports/records', file, (share) => (sent.value = share)))) ??
+    null
+  sent.value = 0
+  input.value = ''
+}
+
+const hasFeed = ref(false)
+const address = ref('')
+onMounted(async () => {
+  hasFeed.value = (await feeds.run(() => ask(() => api.GET('/api/calendar-feed'))))?.exists ?? false
+})
+async function makeFeed() {
+  const made = await feeds.run(() => ask(() => api.POST('/api/calendar-feed')))
+  if (!made) return
+  address.value = location.origin + made.path
+  hasFeed.value = true
+}
+async function revoke() {
+  await feeds.run(() => ask(() => api.DELETE('/api/calendar-feed')))
+  if (feeds.problem.value) return
+  address.value = ''
+  hasFeed.value = false
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1 class="mb-3">Records of this room</h1>
+    <div class="halves">
+      <section class="panel">
+        <h2>Clients from a table</h2>
+        <ProblemNotice :problem="table.problem.value" />
+        <label class="d-block mb-3">
+          <span class="d-block mb-1">A CSV file with headings in its first line</span>
+          <input type="file" accept=".csv,text/csv" class="form-control" @change="chooseTable" />
+        </label>
+        <template v-if="read">
+          <div class="columns">
+            <SelectField
+              v-for="(words, column) in columns"
+              :key="column"
+              :model-value="chosen[column] ?? ''"
+              :label="words"
+              empty="not in the table"
+              :options="read.headings.map((h) => ({ value: h, text: h }))"
+              @update:model-value="(v: string) => ((chosen[column] = v || undefined), look())"
+            />
+          </div>
+          <p v-if="read.kept" role="status">
+            <b>{{ read.kept }} brought in.</b>
+            Screen each before the first visit.
+          </p>
+          <template v-else>
+            <p v-if="read.missing.length">Still to choose: {{ read.missing.map((m) => columns[m]).join(', ') }}.</p>
+            <p v-else>
+              {{ count('NEW') }} new, {{ count('KNOWN') }} here already{{
+                count('WRONG') ? `, ${count('WRONG')} to mend in the file first` : ''
+              }}.
+            </p>
+            <ul class="lines">
+              <li v-for="l in read.lines.slice(0, 50)" :key="l.line" :class="l.state.toLowerCase()">
+                <span class="quiet">line {{ l.line }}</span>
+                <span>{{ l.name }}</span>
+                <span>{{ l.problems.join('; ') || states[l.state] }}</span>
+              </li>
+            </ul>
+            <BButton
+              variant="primary"
+              :disabled="table.busy.value || !!read.missing.length || !!count('WRONG') || !count('NEW')"
+              @click="look(true)"
+            >
+              Bring in {{ count('NEW') }} {{ count('NEW') === 1 ? 'client' : 'clients' }}
+            </BButton>
+          </template>
+        </template>
+      </section>
+      <div class="stack">
+        <section class="panel">
+          <h2>All records</h2>
+          <p>
+            <a href="/api/records.zip" download>Hand out everything, as one ZIP</a>
+            <span class="quiet">: a folder for each client, with JSON and tables.</span>
+          </p>
+          <ProblemNotice :problem="records.problem.value" />
+          <label class="d-block mb-2">
+            <span class="d-block mb-1">Bring in a record, or a ZIP of records (up to 50 MB)</span>
+            <input
+              type="file"
+              accept=".json,.zip"
+              class="form-control"
+              :disabled="records.busy.value"
+              @change="bring"
+            />
+          </label>
+          <BProgress v-if="records.busy.value" :value="sent * 100" :max="100" class="mb-2" aria-label="Sent so far" />
+          <p v-if="brought" role="status" class="mb-0">
+            {{
+              brought.clients.length ? `Brought in: ${brought.clients.map((c) => c.name).join(', ')}.` : 'Nothing new.'
+            }}
+            <template v-if="brought.unchanged">{{ brought.unchanged }} here already, left as they are.</template>
+          </p>
+        </section>
+        <section class="panel">
+          <h2>Visits in your calendar</h2>
+          <p>
+            A private address from which a calendar program fetches this room’s visits; moved and cancelled ones follow
+            by themselves. Whoever has the address sees names and times.
+          </p>
+          <ProblemNotice :problem="feeds.problem.value" />
+          <p v-if="address" class="address" role="status">
+            <code>{{ address }}</code>
+            <span class="quiet small d-block">It is shown this once.</span>
+          </p>
+          <BButton variant="outline-primary" :disabled="feeds.busy.value" @click="makeFeed">
+            {{ hasFeed ? 'A new address in place of the old' : 'Make an address' }}
+          </BButton>
+          <button v-if="hasFeed" type="button" class="plain ms-3" @click="revoke">Take it back</button>
+        </section>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.halves {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(26rem, 100%), 1fr));
+  gap: 1.2rem;
+  align-items: start;
+}
+.stack {
+  display: grid;
+  gap: 1.2rem;
+}
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(10rem, 100%), 1fr));
+  gap: 0 1rem;
+}
+.lines {
+  list-style: none;
+  padding: 0;
+}
+.lines li {
+  display: grid;
+  grid-template-columns: 4rem minmax(0, 1fr) minmax(0, 1.4fr);
+  gap: 0.6rem;
+  padding: 0.2rem 0;
+  border-top: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
+}
+.lines .wrong {
+  color: var(--ease);
+}
+.address code {
+  overflow-wrap: anywhere;
+}
+</style>

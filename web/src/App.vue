@@ -68,7 +68,10 @@ async function nextDay() {
       <span class="room">{{ person.roomName }}</span>
       <span class="today">{{ date(person.today) }}</span>
       <SearchBox class="ms-auto" />
-      <button type="button" class="plain" @click="signOut">Sign out {{ person.name }}</button>
+      <button type="button" class="plain" @click="signOut">
+        Sign out
+        <span class="by">{{ person.name }}</span>
+      </button>
     </header>
     <div v-if="unsent" class="leaving beside-page" role="alertdialog" aria-label="Not sent yet">
       <p class="mb-2">
@@ -129,8 +132,12 @@ async function nextDay() {
     font-size: 0.95rem;
   }
   .bar .room,
-  .bar .today {
+  .bar .today,
+  .bar .by {
     display: none;
+  }
+  .bar .plain {
+    padding: 0;
   }
 }
 .demo {

@@ -132,6 +132,11 @@ li {
   border-radius: 6px;
   cursor: pointer;
 }
+@media (max-width: 600px) {
+  .search {
+    width: 6.5rem;
+  }
+}
 li[aria-selected='true'] {
   background: color-mix(in srgb, var(--tide) 14%, var(--card));
 }

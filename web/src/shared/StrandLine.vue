@@ -172,6 +172,9 @@ li.future::before {
   line-height: 1.1;
   color: var(--quiet);
 }
+.what {
+  white-space: nowrap;
+}
 .what:empty::before {
   content: '\00a0';
 }

@@ -23,7 +23,7 @@ defineProps<{ reason: Reason | undefined; about?: string }>()
   >
     <slot />
   </button>
-  <slot v-else />
+  <span v-else><slot /></span>
 </template>
 
 <style scoped>

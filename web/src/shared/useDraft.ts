@@ -1,7 +1,10 @@
 import { ref, watch, type Ref } from 'vue'
 
 /** A form's content that survives a reload, under `key`, until it is cleared. */
-export function useDraft<T>(key: string, initial: T): { draft: Ref<T>; clear: () => void; restored: boolean } {
+export function useDraft<T>(
+  key: string,
+  initial: T,
+): { draft: Ref<T>; clear: () => void; forget: () => void; restored: boolean } {
   const stored = localStorage.getItem(key)
   let restored = false
   let start = initial
@@ -18,6 +21,8 @@ export function useDraft<T>(key: string, initial: T): { draft: Ref<T>; clear: ()
   return {
     draft,
     restored,
+    /** What is there needs to be kept no longer; what is typed from now on is kept again. */
+    forget: () => localStorage.removeItem(key),
     clear: () => {
       stop()
       localStorage.removeItem(key)

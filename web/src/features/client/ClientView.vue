@@ -112,7 +112,10 @@ function select(item: StrandItem) {
     <template v-if="client && next">
       <div class="head">
         <h1>{{ client.details.name }}</h1>
-        <span class="quiet">{{ client.age }}, {{ words(client.details.hand) }}-handed · {{ client.details.life }}</span>
+        <span class="quiet">
+          {{ client.age }}, {{ words(client.details.hand) }}-handed
+          <span class="life">· {{ client.details.life }}</span>
+        </span>
         <nav aria-label="More of this client">
           <RouterLink :to="`/exercises?client=${id}`">Exercises</RouterLink>
           <RouterLink :to="`/clients/${id}/compose`">Compose</RouterLink>
@@ -201,14 +204,18 @@ function select(item: StrandItem) {
 }
 .head nav {
   display: flex;
+  flex-wrap: wrap;
   gap: 1rem;
   margin-left: auto;
 }
 @media (max-width: 600px) {
   .head nav {
     margin: 0;
-    gap: 0.75rem;
+    gap: 0 0.75rem;
     font-size: 0.95rem;
+  }
+  .life {
+    display: none;
   }
 }
 .todo {

@@ -15,7 +15,7 @@ export function useIntake(id: string | undefined) {
   const loading = useCall()
   const saving = useCall()
   const key = `kinesia.intake.${id ?? 'new'}`
-  const { draft, clear, restored } = useDraft<Intake>(key, emptyIntake())
+  const { draft, clear, forget, restored } = useDraft<Intake>(key, emptyIntake())
   const places = ref<{ id: string; name: string }[]>([])
   const questions = ref<ScreenQuestions | null>(null)
   const state = ref<'here' | 'saving' | 'saved'>(id ? 'saved' : 'here')
@@ -54,7 +54,8 @@ export function useIntake(id: string | undefined) {
   watch(
     draft,
     () => {
-      if (!loaded.value || content() === stored) return
+      if (!loaded.value) return
+      if (content() === stored) return forget() // the server has it
       state.value = 'here'
       clearTimeout(timer)
       if (isWhole(draft.value)) timer = window.setTimeout(save, SAVE_AFTER_MS)

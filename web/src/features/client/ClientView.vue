@@ -208,6 +208,10 @@ function select(item: StrandItem) {
   gap: 1rem;
   margin-left: auto;
 }
+.head nav a {
+  min-height: 24px;
+  line-height: 24px;
+}
 @media (max-width: 600px) {
   .head nav {
     margin: 0;

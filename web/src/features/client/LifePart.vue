@@ -1,12 +1,30 @@
 <script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask } from '@/shared/api/client'
 import DayPicker from '@/shared/DayPicker.vue'
 import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
+import { useCall } from '@/shared/useCall'
 import { DAYS, type Intake } from './intake'
 
 /** What the arms do outside these sessions: it draws on the same joints. */
 const draft = defineModel<Intake>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
+const { problem, run } = useCall()
+const brought = ref<number>()
+async function bring(e: Event) {
+  const input = e.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  brought.value = undefined
+  const text = await file.text()
+  const events = await run(() => ask(() => api.POST('/api/imports/events', { body: { text } })))
+  input.value = ''
+  if (!events) return
+  const fresh = events.filter((n) => !draft.value.events.some((o) => o.name === n.name && o.on === n.on))
+  draft.value.events.push(...fresh)
+  brought.value = fresh.length
+}
 const days = DAYS.map((day) => ({ value: day, text: day.charAt(0) + day.slice(1).toLowerCase() }))
 const muscles = [
   { value: 'FLEXORS', text: 'Front of the arm' },
@@ -80,6 +98,14 @@ const hows = [
       <BButton size="sm" variant="outline-primary" @click="draft.events.push({ name: '', on: '' })">
         Add an event
       </BButton>
+      <label class="from-file">
+        <span>or bring them from a calendar’s file (.ics)</span>
+        <input type="file" accept=".ics,text/calendar" class="form-control form-control-sm" @change="bring" />
+      </label>
+      <p v-if="problem" class="invalid-feedback d-block" role="alert">{{ problem.detail }}</p>
+      <p v-if="brought !== undefined" class="quiet small" role="status">
+        {{ brought ? `${brought} of the file brought in.` : 'Nothing new in the file.' }}
+      </p>
     </fieldset>
   </section>
 </template>
@@ -90,6 +116,11 @@ const hows = [
   grid-template-columns: 1fr 10rem auto;
   gap: 0.8rem;
   align-items: center;
+}
+.from-file {
+  display: grid;
+  max-width: 24rem;
+  margin-top: 0.6rem;
 }
 .training {
   display: flex;

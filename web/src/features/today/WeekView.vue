@@ -97,7 +97,7 @@ function drop(on: string) {
               type="button"
               :draggable="d.on >= board.today"
               :disabled="d.on < board.today"
-              :aria-label="`${v.clientName}, ${date(v.on)}, ${timeOfDay(v.at)}, ${v.minutes} minutes; arrow keys move it`"
+              aria-description="Arrow keys move it to another day or time"
               @dragstart="held = v"
               @dragend="held = null"
               @keydown="keys($event, v)"

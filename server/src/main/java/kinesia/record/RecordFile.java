@@ -80,8 +80,8 @@ class RecordFile {
             rows(
                     json,
                     table.name(),
-                    "select to_jsonb(t) from " + table.name() + " t where " + table.which()
-                            + " order by to_jsonb(t)::text",
+                    "select " + table.row() + " from " + table.name() + " t where " + table.which() + " order by t."
+                            + table.key(),
                     clientId);
         }
         json.writeEndObject();

@@ -38,6 +38,22 @@ final class RecordTables {
 
     /** @param which rows of it are one client's, whose id is its one parameter */
     record OfClient(String name, String which) {
+        /** A row as it is handed out. Why the other exercises were not chosen is most of a plan, and can be asked anew. */
+        String row() {
+            return name.equals("session_plan")
+                    ? "to_jsonb(t) || jsonb_build_object('plan', jsonb_set(t.plan, '{document,whyNot}', '[]'))"
+                    : "to_jsonb(t)";
+        }
+
+        /** The column that tells its rows apart. */
+        String key() {
+            return switch (name) {
+                case "client_contact", "composition" -> "client_id";
+                case "session_plan", "morning_check" -> "session_id";
+                default -> "id";
+            };
+        }
+
         boolean isOfSession() {
             return which.equals(SESSION);
         }

@@ -34,7 +34,7 @@ class RecordFile {
     private static final int ROWS_AT_ONCE = 500;
     // What a client trains at, beside their own place: appointments and home sessions name theirs.
     private static final String PLACES =
-            "select to_jsonb(p) from place p where p.id in (select place_id from client where id = ?"
+            "select row_to_json(p) from place p where p.id in (select place_id from client where id = ?"
                     + " union select place_id from appointment where client_id = ?"
                     + " union select place_id from home_session where client_id = ?)";
 
@@ -80,7 +80,7 @@ class RecordFile {
             rows(
                     json,
                     table.name(),
-                    "select " + table.row() + " from " + table.name() + " t where " + table.which() + " order by t."
+                    "select row_to_json(t) from " + table.source() + " t where " + table.which() + " order by t."
                             + table.key(),
                     clientId);
         }

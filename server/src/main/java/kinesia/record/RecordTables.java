@@ -38,11 +38,11 @@ final class RecordTables {
 
     /** @param which rows of it are one client's, whose id is its one parameter */
     record OfClient(String name, String which) {
-        /** A row as it is handed out. Why the other exercises were not chosen is most of a plan, and can be asked anew. */
-        String row() {
+        /** Where its rows are handed out from. Why the other exercises were not chosen is most of a plan, and can be asked anew. */
+        String source() {
             return name.equals("session_plan")
-                    ? "to_jsonb(t) || jsonb_build_object('plan', jsonb_set(t.plan, '{document,whyNot}', '[]'))"
-                    : "to_jsonb(t)";
+                    ? "(select session_id, jsonb_set(plan, '{document,whyNot}', '[]') as plan from session_plan)"
+                    : name;
         }
 
         /** The column that tells its rows apart. */

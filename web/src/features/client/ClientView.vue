@@ -20,6 +20,7 @@ import { SORE_PLACES } from '@/shared/sorePlaces'
 import GlancePart from './GlancePart.vue'
 import HomePart from './HomePart.vue'
 import LearnedPart from './LearnedPart.vue'
+import ReviewPart from './ReviewPart.vue'
 import RulingChoice from './RulingChoice.vue'
 import NextStep from './NextStep.vue'
 import StoryPart from './StoryPart.vue'
@@ -185,6 +186,7 @@ function select(item: StrandItem) {
             <PlanUnits :plan="plan" />
           </template>
           <StoryPart v-if="story" :story="story" class="mt-3" />
+          <ReviewPart :key="`review ${id}`" :client-id="id" class="mt-3" />
           <LearnedPart :learned="next.learned" class="mt-3" />
           <HomePart :key="`home ${id}`" :client-id="id" :today="next.today" class="mt-3" @changed="load" />
           <DaysPart :key="id" :client-id="id" class="mt-3" @changed="load" />

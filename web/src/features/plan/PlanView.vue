@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, provide } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { SessionView } from '@/shared/api/types'
+import type { MorningView, SessionView } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
 import ChangesPanel from '@/shared/ChangesPanel.vue'
 import { clock, date, inUnits, load } from '@/shared/format'
@@ -13,10 +13,12 @@ import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
 import { SORE_PLACES } from '@/shared/sorePlaces'
 import DoneSets from './DoneSets.vue'
+import FeltAfter from './FeltAfter.vue'
 
 const props = defineProps<{ id: string }>()
 const { problem, run } = useCall()
 const session = ref<SessionView | null>(null)
+const felt = ref<MorningView | null>(null)
 provide(SORE_PLACES, () => session.value?.soreSites ?? [])
 
 onMounted(async () => {
@@ -24,6 +26,9 @@ onMounted(async () => {
   if (view) {
     session.value = view
     units.value = view.units
+    const path = { params: { path: { id: props.id } } }
+    if (view.morningPossible)
+      felt.value = (await run(() => ask(() => api.GET('/api/sessions/{id}/morning', path)))) ?? null
   }
 })
 /** What a warm-up step takes: load and repetitions, or its time. */
@@ -78,6 +83,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
         </aside>
         <section>
           <DoneSets v-if="session.sets.length || session.notes.length" :session="session" class="mb-3" />
+          <FeltAfter v-if="felt" :morning="felt" class="mb-3" />
           <ChangesPanel :changes="session.changes" :signals="session.signals" class="mb-3" />
           <PlanUnits :plan="session.plan" :guides="session.guides" />
           <details class="panel">

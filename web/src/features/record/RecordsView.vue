@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { BroughtIn, ClientTableRead } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
@@ -46,6 +46,15 @@ const count = (state: 'NEW' | 'KNOWN' | 'WRONG') => read.value?.lines.filter((l)
 
 const sent = ref(0)
 const brought = ref<BroughtIn | null>(null)
+const broughtWords = computed(() => {
+  const b = brought.value
+  if (!b) return ''
+  const words = [
+    ...(b.clients.length ? [`Brought in: ${b.clients.map((c) => c.name).join(', ')}.`] : []),
+    ...(b.ofRoom ? [`${b.ofRoom} places and exercises are new.`] : []),
+  ]
+  return words.join(' ') || 'Nothing new.'
+})
 async function bring(e: Event) {
   const input = e.target as HTMLInputElement
   const file = input.files?.[0]
@@ -134,10 +143,13 @@ async function revoke() {
           <p>
             <a href="/api/records.zip" download>Hand out everything, as one ZIP</a>
             <span class="quiet">: a folder for each client, with JSON and tables.</span>
+            <br />
+            <a href="/api/room.json" download>Only this room’s places and own exercises</a>
+            <span class="quiet">, to share them.</span>
           </p>
           <ProblemNotice :problem="records.problem.value" />
           <label class="d-block mb-2">
-            <span class="d-block mb-1">Bring in a record, or a ZIP of records (up to 50 MB)</span>
+            <span class="d-block mb-1">Bring in a record, a room’s file, or a ZIP of them (up to 50 MB)</span>
             <input
               type="file"
               accept=".json,.zip"
@@ -148,9 +160,7 @@ async function revoke() {
           </label>
           <BProgress v-if="records.busy.value" :value="sent * 100" :max="100" class="mb-2" aria-label="Sent so far" />
           <p v-if="brought" role="status" class="mb-0">
-            {{
-              brought.clients.length ? `Brought in: ${brought.clients.map((c) => c.name).join(', ')}.` : 'Nothing new.'
-            }}
+            {{ broughtWords }}
             <template v-if="brought.unchanged">{{ brought.unchanged }} here already, left as they are.</template>
           </p>
         </section>

@@ -135,10 +135,10 @@ final class Browser implements AutoCloseable {
         }
     }
 
-    /** Waits for a heading that is {@code text}, or {@code text} and after a colon for whom. */
+    /** Waits for a heading that is {@code text}, or {@code text} and after a colon or comma for whom or when. */
     void seeHeading(String text) {
         // Escaped by hand: the browser reads the pattern, and knows no quoting of Java's.
-        Pattern whole = Pattern.compile("^" + text.replaceAll("[^\\p{L}\\d ]", "\\\\$0") + "(:.*)?$");
+        Pattern whole = Pattern.compile("^" + text.replaceAll("[^\\p{L}\\d ]", "\\\\$0") + "([:,].*)?$");
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(whole))
                 .first()
                 .waitFor();

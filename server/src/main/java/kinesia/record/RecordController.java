@@ -67,8 +67,11 @@ class RecordController {
         this.database = database;
     }
 
-    /** @param unchanged records that were here already as they are */
-    record BroughtIn(List<BroughtClient> clients, int unchanged) {}
+    /**
+     * @param ofRoom places and variations that were new
+     * @param unchanged files whose content was here already as it is
+     */
+    record BroughtIn(List<BroughtClient> clients, int ofRoom, int unchanged) {}
 
     /** @param rows of it that were new */
     record BroughtClient(UUID id, String name, int rows) {}
@@ -119,12 +122,20 @@ class RecordController {
         csv.mornings(clientId, response.getOutputStream());
     }
 
+    /** What this room has of its own, to be shared: places with their things and variations of exercises. */
+    @GetMapping("/api/room.json")
+    void room(@AuthenticationPrincipal SignedIn who, HttpServletResponse response) throws IOException {
+        hand(response, MediaType.APPLICATION_JSON, "room.json");
+        file.writeRoom(who.roomId(), calendar.today(who.roomId()), response.getOutputStream());
+    }
+
     /** All clients of the room, one folder each, written as it is read. */
     @GetMapping("/api/records.zip")
     void zip(@AuthenticationPrincipal SignedIn who, HttpServletResponse response) throws IOException {
         LocalDate today = calendar.today(who.roomId());
         hand(response, MediaType.valueOf("application/zip"), "records-" + today + ".zip");
         ZipOutputStream zip = new ZipOutputStream(response.getOutputStream());
+        entry(zip, "room.json", out -> file.writeRoom(who.roomId(), today, out));
         for (Clients.Name client : clients.findNames(who.roomId())) {
             UUID id = client.getId();
             String folder = plain(client.getName()) + "-" + id.toString().substring(0, 8) + "/";
@@ -148,7 +159,14 @@ class RecordController {
         byte[] bytes = request.getInputStream().readAllBytes();
         List<BroughtClient> brought = new ArrayList<>();
         int unchanged = 0;
+        int ofRoom = 0;
         for (JsonNode record : isZip(bytes) ? unzipped(bytes) : List.of(file.parse(bytes))) {
+            if (RecordFile.isRoom(record)) {
+                int fresh = file.readRoom(record, who.roomId());
+                ofRoom += fresh;
+                unchanged += fresh == 0 ? 1 : 0;
+                continue;
+            }
             RecordFile.Brought one = file.read(record, who.roomId());
             if (one.rows() == 0) {
                 unchanged++;
@@ -156,7 +174,7 @@ class RecordController {
                 brought.add(new BroughtClient(one.clientId(), one.name(), one.rows()));
             }
         }
-        return new BroughtIn(brought, unchanged);
+        return new BroughtIn(brought, ofRoom, unchanged);
     }
 
     private static boolean isZip(byte[] bytes) {

@@ -31,6 +31,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 class RecordFile {
     static final String FORMAT = "kinesia.client";
     static final int VERSION = 1;
+    static final String ROOM_FORMAT = "kinesia.room";
+    // What a room has of its own, by the name it has in the file.
+    private static final Map<String, String> OF_ROOM = Map.of("places", "place", "exercises", "variation");
     private static final int ROWS_AT_ONCE = 500;
     // What a client trains at, beside their own place: appointments and home sessions name theirs.
     private static final String PLACES =
@@ -102,6 +105,57 @@ class RecordFile {
                 },
                 parameters);
         json.writeEndArray();
+    }
+
+    /** Writes what a room has of its own: places with their things, and variations of exercises. */
+    void writeRoom(UUID roomId, LocalDate on, OutputStream out) throws IOException {
+        JsonGenerator json = mapper.getFactory().createGenerator(out).disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
+        json.writeStartObject();
+        json.writeStringField("format", ROOM_FORMAT);
+        json.writeNumberField("version", VERSION);
+        json.writeStringField("takenOn", on.toString());
+        for (String name : List.of("places", "exercises")) {
+            String table = OF_ROOM.get(name);
+            rows(json, name, "select row_to_json(t) from " + table + " t where room_id = ? order by name, id", roomId);
+        }
+        json.writeEndObject();
+        json.flush();
+    }
+
+    static boolean isRoom(JsonNode file) {
+        return ROOM_FORMAT.equals(file.path("format").asText());
+    }
+
+    /** Brings a room's places and variations into another, or back; how many were new. What belongs elsewhere comes as a copy. */
+    int readRoom(JsonNode file, UUID roomId) {
+        if (file.path("version").asInt() != VERSION) {
+            throw Problem.refused("This is no file of a room as it is handed out here.");
+        }
+        int rows = 0;
+        try {
+            for (String name : List.of("places", "exercises")) {
+                for (JsonNode row : file.path(name)) {
+                    rows += insertCopy(OF_ROOM.get(name), row, roomId);
+                }
+            }
+        } catch (DataAccessException e) {
+            throw Problem.refused("This file is broken: " + rootWords(e));
+        }
+        return rows;
+    }
+
+    private int insertCopy(String table, JsonNode row, UUID roomId) {
+        ObjectNode mine = with(row, "room_id", roomId);
+        UUID known = id(row.path("id"));
+        List<UUID> owner = database.queryForList("select room_id from " + table + " where id = ?", UUID.class, known);
+        if (!owner.isEmpty() && !owner.get(0).equals(roomId)) {
+            // The same copy for the same room, however often it comes.
+            mine.put(
+                    "id",
+                    UUID.nameUUIDFromBytes((roomId + "/" + known).getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                            .toString());
+        }
+        return insert(table, mine);
     }
 
     /** What came in: the client and whether anything of it was new. */

@@ -88,9 +88,27 @@ class RecordTest {
                 names.add(e.getName());
             }
         }
-        assertThat(names).hasSize(30).anyMatch(n -> n.matches("Maren-Oldvik-[0-9a-f]{8}/record\\.json"));
+        assertThat(names)
+                .hasSize(31)
+                .contains("room.json")
+                .anyMatch(n -> n.matches("Maren-Oldvik-[0-9a-f]{8}/record\\.json"));
         Caller.Answer again = bring(zip);
-        assertThat(again.at("/unchanged").asInt()).isEqualTo(10);
+        assertThat(again.at("/unchanged").asInt()).isEqualTo(11);
+    }
+
+    @Test
+    void a_rooms_places_are_shared_as_copies_and_only_once() throws Exception {
+        caller.asTrainer();
+        byte[] room = caller.bytes("/api/room.json");
+        int places = JSON.readTree(room).at("/places").size();
+        assertThat(places).isPositive();
+        assertThat(bring(room).at("/ofRoom").asInt()).isZero();
+
+        caller.as("trainer@lanternloft.example");
+        int before = caller.get("/api/places").body().size();
+        assertThat(bring(room).at("/ofRoom").asInt()).isGreaterThanOrEqualTo(places);
+        assertThat(bring(room).at("/ofRoom").asInt()).isZero();
+        assertThat(caller.get("/api/places").body()).hasSize(before + places);
     }
 
     @Test

@@ -49,7 +49,7 @@ export const router = createRouter({
     {
       path: '/clients/:id/review',
       name: 'review',
-      component: () => import('./features/review/ReviewView.vue'),
+      component: () => import('./features/report/ReviewView.vue'),
       props: true,
     },
     { path: '/clients/:id/door', name: 'door', component: () => import('./features/plan/DoorView.vue'), props: true },
@@ -96,11 +96,11 @@ export const router = createRouter({
     {
       path: '/clients/:id/record',
       name: 'record',
-      component: () => import('./features/record/ClientRecordView.vue'),
+      component: () => import('./features/exchange/ClientRecordView.vue'),
       props: true,
     },
     { path: '/week', name: 'week', component: () => import('./features/today/WeekView.vue') },
-    { path: '/records', name: 'records', component: () => import('./features/record/RecordsView.vue') },
+    { path: '/records', name: 'records', component: () => import('./features/exchange/RecordsView.vue') },
     { path: '/outbox', name: 'outbox', component: () => import('./features/link/OutboxView.vue') },
     { path: '/evidence', name: 'evidence', component: () => import('./features/response/EvidenceView.vue') },
     { path: '/people', name: 'people', component: () => import('./features/account/PeopleView.vue') },

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { nextTick, onBeforeUnmount, onMounted, ref, useId, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from './api/client'
+import { api, ApiError, ask } from './api/client'
 import type { Found } from './api/types'
 import { date } from './format'
-import { useCall } from './useCall'
 
 /** Where is it? One box for clients, exercises, days and notes; the key / opens it from anywhere. */
 const router = useRouter()
-const { run } = useCall()
 const q = ref('')
 const found = ref<Found[]>([])
 const at = ref(0)
@@ -18,20 +16,25 @@ const list = useId()
 const WAIT_MS = 150
 let later: ReturnType<typeof setTimeout> | undefined
 
-watch(q, () => {
+watch(q, (wanted) => {
   clearTimeout(later)
   later = setTimeout(async () => {
-    const asked = q.value
-    const answer = await run(() => ask(() => api.GET('/api/search', { params: { query: { q: asked } } })))
-    if (answer && asked === q.value) {
-      found.value = answer
-      at.value = 0
-      open.value = true
-    } else if (asked !== q.value) {
-      q.value = `${q.value}` // typed on meanwhile: the watch asks again
-    }
+    const answer = await search(wanted)
+    if (wanted !== q.value) return // typed on meanwhile: that is asked for itself
+    found.value = answer
+    at.value = 0
+    open.value = true
   }, WAIT_MS)
 })
+/** Nothing where the server is away: whatever is opened next says so. */
+async function search(wanted: string): Promise<Found[]> {
+  try {
+    return await ask(() => api.GET('/api/search', { params: { query: { q: wanted } } }))
+  } catch (e) {
+    if (!(e instanceof ApiError)) throw e
+    return []
+  }
+}
 const kinds = { CLIENT: 'client', EXERCISE: 'exercise', SESSION: 'session' }
 const to = (f: Found) =>
   f.kind === 'CLIENT' ? `/clients/${f.id}` : f.kind === 'EXERCISE' ? `/exercises/${f.key}` : `/sessions/${f.id}`

@@ -90,8 +90,8 @@ const story = computed(
     <div v-if="next.ifItHurts">
       <dt>If it hurts</dt>
       <dd>
-        <WhyValue :reason="next.ifItHurts" about="what pain would change">
-          {{ title(next.ifItHurts.threshold.split(', ')[0]!) }}, or sharp: that exercise ends
+        <WhyValue :reason="next.ifItHurts.reason" about="what pain would change">
+          {{ next.ifItHurts.words }}
         </WhyValue>
       </dd>
     </div>

@@ -44,7 +44,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
     <template v-if="session">
       <div class="d-flex flex-wrap gap-3 align-items-baseline mb-3">
         <h1>
-          <RouterLink :to="`/clients/${session.clientId}`" class="client">{{ session.clientName }}</RouterLink>
+          <RouterLink :to="`/clients/${session.clientId}`">{{ session.clientName }}</RouterLink>
           {{ open ? 'today' : `on ${date(session.visitOn)}` }}
         </h1>
         <span class="quiet">
@@ -103,9 +103,6 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
 </template>
 
 <style scoped>
-.client {
-  color: var(--ink);
-}
 .warm {
   padding-left: 1.2rem;
 }

@@ -23,8 +23,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Intake: adding a client and changing what is known of one. */
 @RestController
 class ClientController {
-    private static final int YOUNGEST = 18;
-    private static final int OLDEST = 110;
 
     private final Clients clients;
     private final Places places;
@@ -93,11 +91,7 @@ class ClientController {
 
     private void check(ClientDetails details, UUID roomId, LocalDate today) {
         List<Problem.Field> wrong = new ArrayList<>();
-        LocalDate born = details.bornOn();
-        if (born.isAfter(today.minusYears(YOUNGEST)) || born.isBefore(today.minusYears(OLDEST))) {
-            wrong.add(new Problem.Field(
-                    "details.bornOn", "makes an age outside " + YOUNGEST + " to " + OLDEST + " years"));
-        }
+        details.wrongAge(today).ifPresent(words -> wrong.add(new Problem.Field("details.bornOn", words)));
         if (Stream.ofNullable(details.otherPlaces())
                 .flatMap(List::stream)
                 .anyMatch(id -> places.findByIdAndRoomId(id, roomId).isEmpty())) {

@@ -12,6 +12,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import kinesia.core.arm.Sex;
@@ -87,6 +88,9 @@ public record ClientDetails(
         @Nullable @Size(max = 6, message = "at most 6 places")
         List<UUID> otherPlaces) {
 
+    private static final int YOUNGEST = 18;
+    private static final int OLDEST = 110;
+
     // What a body leaves out was not said.
     public ClientDetails {
         cautionDetails = cautionDetails == null ? Map.of() : Map.copyOf(cautionDetails);
@@ -116,6 +120,13 @@ public record ClientDetails(
         public TrainingStory after(int more) {
             return new TrainingStory(visits, trainedBefore, !Boolean.FALSE.equals(risesWithoutHands)).after(more);
         }
+    }
+
+    /** What is wrong with the age of somebody born that day; empty where nothing is. */
+    public Optional<String> wrongAge(LocalDate today) {
+        return bornOn.isAfter(today.minusYears(YOUNGEST)) || bornOn.isBefore(today.minusYears(OLDEST))
+                ? Optional.of("makes an age outside " + YOUNGEST + " to " + OLDEST + " years")
+                : Optional.empty();
     }
 
     /** What the client's weeks are like, as planning needs it. */

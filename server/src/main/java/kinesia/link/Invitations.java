@@ -1,13 +1,7 @@
 package kinesia.link;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,6 +9,7 @@ import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.floor.SessionFinished;
+import kinesia.shared.PrivateToken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -22,11 +17,9 @@ import org.springframework.stereotype.Component;
 /** Makes a link and lays its message in the outbox, for clients who agreed to it and for nobody else. */
 @Component
 public class Invitations {
-    private static final int TOKEN_BYTES = 32;
     private static final int DAYS_OPEN = 2;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
 
-    private final SecureRandom random = new SecureRandom();
     private final ClientContacts contacts;
     private final PrivateLinks links;
     private final OutboxMessages outbox;
@@ -98,24 +91,12 @@ public class Invitations {
         links.findByClientId(client.id()).stream()
                 .filter(l -> sessionId != null && sessionId.equals(l.sessionId()))
                 .forEach(l -> l.revoke(calendar.now())); // the newest one holds
-        byte[] token = new byte[TOKEN_BYTES];
-        random.nextBytes(token);
-        String said = Base64.getUrlEncoder().withoutPadding().encodeToString(token);
+        String said = PrivateToken.fresh();
         PrivateLink link = links.save(new PrivateLink(
-                hash(said), client.id(), sessionId, homeId, on, on.plusDays(DAYS_OPEN), calendar.now()));
+                PrivateToken.hash(said), client.id(), sessionId, homeId, on, on.plusDays(DAYS_OPEN), calendar.now()));
         // Behind the hash sign, so that it stands in no log of any server on the way.
         return Optional.of(
                 outbox.save(new OutboxMessage(client.roomId(), link, to, words, "/to-you#" + said, calendar.now())));
-    }
-
-    /** What is kept of a link: enough to know it again, not enough to open it. */
-    static String hash(String token) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     static String firstName(Client client) {

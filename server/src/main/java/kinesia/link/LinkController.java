@@ -24,6 +24,7 @@ import kinesia.response.Mornings;
 import kinesia.room.Place;
 import kinesia.room.Places;
 import kinesia.screening.Standings;
+import kinesia.shared.PrivateToken;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -127,7 +128,7 @@ class LinkController {
     @Transactional(readOnly = true)
     LinkView open(@RequestHeader(value = LINK, required = false) @Nullable String token, HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        PrivateLink link = opened(links.findByTokenHash(Invitations.hash(said(token))), request);
+        PrivateLink link = opened(links.findByTokenHash(PrivateToken.hash(said(token))), request);
         Client client = clients.findById(link.clientId()).orElseThrow(LinkController::refused);
         LocalDate today = calendar.today(client.roomId());
         return new LinkView(
@@ -149,7 +150,7 @@ class LinkController {
             @RequestBody LinkMorning body,
             HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        Optional<PrivateLink> held = links.findWithLockByTokenHash(Invitations.hash(said(token)));
+        Optional<PrivateLink> held = links.findWithLockByTokenHash(PrivateToken.hash(said(token)));
         if (held.filter(l -> l.hasTaken(body.answerId())).isPresent()) {
             return new LinkTaken(held.get().isSpent(), sign(body.flag()));
         }
@@ -185,7 +186,7 @@ class LinkController {
             @RequestBody LinkHome body,
             HttpServletRequest request) {
         limiter.ask(request.getRemoteAddr());
-        Optional<PrivateLink> held = links.findWithLockByTokenHash(Invitations.hash(said(token)));
+        Optional<PrivateLink> held = links.findWithLockByTokenHash(PrivateToken.hash(said(token)));
         if (held.filter(l -> l.hasTaken(body.answerId())).isPresent()) {
             return new LinkTaken(held.get().isSpent(), null);
         }

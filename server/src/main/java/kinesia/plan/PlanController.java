@@ -98,7 +98,7 @@ class PlanController {
             String referralDraft,
             @Nullable UUID morningFor,
             List<LearnedPlace> learned,
-            @Nullable Reason ifItHurts) {}
+            @Nullable IfItHurts ifItHurts) {}
 
     /** The session made, or why there is none. */
     record Planned(@Nullable UUID sessionId, List<Reason> refusals, List<String> whatToDo) {}

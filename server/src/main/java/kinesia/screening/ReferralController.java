@@ -12,10 +12,8 @@ import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.screening.ReferralSummary;
 import kinesia.core.screening.ScreeningRules;
+import kinesia.shared.Download;
 import kinesia.shared.Problem;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -112,15 +110,7 @@ class ReferralController {
             @PathVariable UUID clientId, @PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
         Referral referral = own(referrals.findById(id).orElseThrow(() -> Problem.notFound()), clientId);
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename("referral-" + referral.madeOn() + ".pdf")
-                                .build()
-                                .toString())
-                .body(ReferralPdf.of(view(client, referral)));
+        return Download.pdf("referral-" + referral.madeOn() + ".pdf", ReferralPdf.of(view(client, referral)));
     }
 
     private static Referral own(Referral referral, UUID clientId) {

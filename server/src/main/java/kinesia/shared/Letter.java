@@ -4,8 +4,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.TreeMap;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -32,6 +35,7 @@ import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferenc
  */
 public final class Letter {
     private static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
     private static final float MARGIN = 56;
     private static final float TITLE = 17;
     private static final float HEADING = 12.5f;
@@ -62,6 +66,11 @@ public final class Letter {
     /** What writes into it. */
     public interface Writing {
         void into(Letter letter) throws IOException;
+    }
+
+    /** A day as it is written out: "14 November 2026". */
+    public static String day(LocalDate on) {
+        return DAY.format(on);
     }
 
     private Letter(PDDocument document, Paper paper) throws IOException {

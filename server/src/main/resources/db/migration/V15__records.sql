@@ -1,6 +1,6 @@
 -- A trainer's private address of the room's visits as a calendar; the address itself is kept nowhere.
 create table calendar_feed (
-    account_id uuid primary key references account,
+    account_id uuid primary key references account on delete cascade,
     room_id uuid not null references room,
     token_hash text not null unique,
     made_at timestamptz not null

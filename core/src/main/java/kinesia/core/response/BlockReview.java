@@ -27,6 +27,8 @@ public final class BlockReview {
     private static final double COUNT_ERROR = 3;
     private static final double GIRTH_ERROR_CM = 1;
     private static final double SHARE = 0.1;
+    // Of a dozen measures one passes its error by chance now and then.
+    private static final int NO_CHANCE = 2;
 
     private final List<Measured> lines = new ArrayList<>();
 
@@ -231,12 +233,15 @@ public final class BlockReview {
         if (lines.isEmpty()) {
             words = "Nothing is measured twice yet: this review is what the next is compared with";
             plain = "Today we wrote down where you start.";
-        } else if (worse > better) {
+        } else if (worse > 0 && worse >= better) {
             words = "Look again before adding: screen once more, and let the next block keep what there is";
             plain = "We look more closely before we go on.";
-        } else if (better > 0) {
+        } else if (better >= NO_CHANCE) {
             words = "Go on: the same aim, with other exercises where others fit";
             plain = "It works, so we go on.";
+        } else if (better > 0) {
+            words = "One measure alone may be chance: keep the exercises and change one thing, the sets or the aim";
+            plain = "One number is better; we see whether it stays.";
         } else {
             words = "Not beyond measuring error: keep the exercises and change one thing, the sets or the aim";
             plain = "No clear change yet, so we change one thing.";
@@ -246,7 +251,7 @@ public final class BlockReview {
                 Reason.of(
                                 "REVIEW-next",
                                 Tag.HOUSE,
-                                "more gained than lost, beyond measuring error",
+                                "at least 2 gained, and more than lost, beyond measuring error",
                                 better + " of " + lines.size() + " measures gained and " + worse
                                         + " lost beyond measuring error. " + words + ".",
                                 plain)

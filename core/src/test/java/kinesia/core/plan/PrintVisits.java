@@ -16,6 +16,7 @@ import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Reason;
+import kinesia.core.response.IfItHurts;
 import kinesia.core.response.NextRequest.Trainee;
 import kinesia.core.response.SoreNow;
 import kinesia.core.screening.Answers;
@@ -321,6 +322,8 @@ public final class PrintVisits {
         }
         plan.bends().forEach(r -> System.out.println("    bends: " + r.exact()));
         plan.notes().forEach(r -> System.out.println("    note: " + r.exact()));
+        System.out.println("    if it hurts: "
+                + IfItHurts.of(plan, visit.request().soreSites()).reason().exact());
     }
 
     private static String said(Slot slot, Plan.Aspect about) {

@@ -84,6 +84,22 @@ class BlockReviewTest {
     }
 
     @Test
+    void one_measure_alone_may_be_chance_and_as_much_lost_as_gained_is_looked_at() {
+        assertThat(between(outcomes(4, 4, 4, 8, 14, 20), outcomes(4, 4, 4, 12, 14, 20))
+                        .proposal()
+                        .words())
+                .startsWith("One measure alone may be chance");
+        assertThat(between(outcomes(4, 4, 4, 8, 14, 20), outcomes(4, 4, 4, 12, 18, 20))
+                        .proposal()
+                        .words())
+                .startsWith("Go on");
+        assertThat(between(outcomes(4, 4, 4, 8, 14, 20), outcomes(4, 4, 4, 12, 10, 20))
+                        .proposal()
+                        .words())
+                .startsWith("Look again");
+    }
+
+    @Test
     void what_only_one_review_measured_is_not_compared() {
         BlockReview.Result result = between(outcomes(4, 4, 4, null, 14, 20), outcomes(4, 4, 4, 12, 14, 20));
         assertThat(result.lines()).noneMatch(l -> l.what().startsWith("Pushes"));

@@ -22,12 +22,13 @@ class IfItHurtsTest {
     @Test
     void it_names_what_asks_most_of_the_sorest_place() {
         String said = IfItHurts.of(PLAN, List.of(sore(Site.WRIST, 1), sore(Site.BACK_OF_ELBOW, 3)))
+                .reason()
                 .exact();
         assertThat(said).startsWith("Rope press-down asks most of the right back of elbow. Over 5, or sharp");
     }
 
     @Test
     void with_nothing_sore_it_speaks_of_pain_anywhere() {
-        assertThat(IfItHurts.of(PLAN, List.of()).exact()).startsWith("Over 5, or sharp at any number");
+        assertThat(IfItHurts.of(PLAN, List.of()).reason().exact()).startsWith("Over 5, or sharp at any number");
     }
 }

@@ -1,0 +1,65 @@
+package kinesia.floor;
+
+import java.io.IOException;
+import java.util.List;
+import kinesia.core.dose.WarmUp;
+import kinesia.core.plan.Method;
+import kinesia.core.plan.Plan;
+import kinesia.core.reason.Numbers;
+import kinesia.core.response.IfItHurts;
+import kinesia.floor.SessionViews.SessionView;
+import kinesia.floor.SessionViews.SlotGuide;
+import kinesia.shared.Letter;
+
+/** A session for the wall: what to do in which order, how to get the weight up and down, and the danger line of each exercise. */
+final class SheetPdf {
+    private static final String BLANKS = "____  ";
+
+    private SheetPdf() {}
+
+    /** The bytes of the document. */
+    static byte[] of(String client, SessionView view, Letter.Paper paper) {
+        return Letter.of("Session of " + client + ", " + view.visitOn(), paper, letter -> write(letter, client, view));
+    }
+
+    private static void write(Letter letter, String client, SessionView view) throws IOException {
+        Plan plan = view.plan();
+        letter.title(client + ", " + Letter.day(view.visitOn()));
+        letter.text(plan.minutes().warmUp() + " minutes of warm-up, "
+                + plan.minutes().work() + " of work");
+        letter.section("Warm-up", plan.warmUp().stream().map(WarmUp.Step::words).toList());
+        for (Plan.Unit unit : plan.units()) {
+            letter.heading((unit.care() ? "Care " : unit.layout() == Method.Layout.STRAIGHT ? "" : "Together ")
+                    + unit.letter() + ", rest " + unit.restSeconds() + " s");
+            for (Plan.Slot slot : unit.slots()) {
+                slot(letter, slot, view.guides());
+            }
+        }
+        letter.section(
+                "Stop",
+                List.of(
+                        IfItHurts.ENDS + ".",
+                        "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
+                                + " stop at once and call the local emergency number."));
+    }
+
+    private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides) throws IOException {
+        String reps = slot.reps().low() == slot.reps().high()
+                ? String.valueOf(slot.reps().high())
+                : slot.reps().low() + " to " + slot.reps().high();
+        letter.pair(
+                slot.name(),
+                slot.loadWords() + ", " + slot.sets() + (slot.sets() == 1 ? " set of " : " sets of ") + reps
+                        + ", effort "
+                        + Numbers.plain(slot.targetEffort().value())
+                        + ". Done: " + BLANKS.repeat(slot.sets()).strip());
+        for (SlotGuide guide : guides) {
+            if (guide.exerciseKey().equals(slot.exerciseKey())) {
+                letter.pair("Set up", String.join(". ", guide.setUp()));
+                letter.pair("Up and down", guide.up() + " " + guide.down());
+                letter.pair("Watch", guide.danger());
+                return;
+            }
+        }
+    }
+}

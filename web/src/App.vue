@@ -73,18 +73,25 @@ async function nextDay() {
         <span class="by">{{ person.name }}</span>
       </button>
     </header>
-    <div v-if="unsent" class="leaving beside-page" role="alertdialog" aria-label="Not sent yet">
-      <p class="mb-2">
+    <BModal
+      :model-value="unsent > 0"
+      title="Not sent yet"
+      ok-title="Stay signed in"
+      cancel-title="Sign out and throw it away"
+      cancel-variant="outline-primary"
+      no-close-on-backdrop
+      no-header-close
+      @ok="unsent = 0"
+      @esc="unsent = 0"
+      @cancel="leave"
+    >
+      <p class="mb-0">
         <strong>
           {{ unsent === 1 ? 'One thing' : `${unsent} things` }} on this device did not reach the server yet.
         </strong>
         Signing out takes everything about clients off this device.
       </p>
-      <div class="d-flex flex-wrap gap-2">
-        <BButton variant="primary" @click="unsent = 0">Stay signed in</BButton>
-        <BButton variant="outline-primary" @click="leave">Sign out and throw it away</BButton>
-      </div>
-    </div>
+    </BModal>
     <AsidePanel v-if="person && route.name !== 'to-you'" />
     <main id="main" tabindex="-1">
       <RouterView :key="route.fullPath" />
@@ -145,14 +152,6 @@ async function nextDay() {
   text-align: right;
   font-size: 0.85rem;
   color: var(--quiet);
-}
-.leaving {
-  margin-block: 0.6rem;
-  padding: 0.8rem 1rem;
-  border: 1px solid var(--same);
-  border-left-width: 6px;
-  border-radius: 6px;
-  background: var(--card);
 }
 main:focus {
   outline: none;

@@ -1,18 +1,23 @@
 <script setup lang="ts" generic="T extends string">
-import { useId } from 'vue'
+import { computed, useId } from 'vue'
 
 const model = defineModel<T | ''>({ required: true })
-defineProps<{ label: string; options: { value: T; text: string }[]; empty?: string; wrong?: string }>()
+const props = defineProps<{ label: string; options: { value: T; text: string }[]; empty?: string; wrong?: string }>()
 const id = useId()
+const all = computed(() =>
+  props.empty === undefined ? props.options : [{ value: '' as const, text: props.empty }, ...props.options],
+)
 </script>
 
 <template>
-  <div class="mb-3">
-    <label :for="id" class="mb-1">{{ label }}</label>
-    <select :id="id" v-model="model" class="form-select" :class="{ 'is-invalid': wrong }">
-      <option v-if="empty !== undefined" value="">{{ empty }}</option>
-      <option v-for="o in options" :key="o.value" :value="o.value">{{ o.text }}</option>
-    </select>
-    <div v-if="wrong" class="invalid-feedback d-block">{{ wrong }}</div>
-  </div>
+  <BFormGroup :label="label" :label-for="id" class="mb-3">
+    <BFormSelect
+      :id="id"
+      v-model="model"
+      :options="all"
+      :state="wrong ? false : null"
+      :aria-describedby="wrong ? `${id}-more` : undefined"
+    />
+    <BFormInvalidFeedback v-if="wrong" :id="`${id}-more`" :state="false">{{ wrong }}</BFormInvalidFeedback>
+  </BFormGroup>
 </template>

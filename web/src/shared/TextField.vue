@@ -8,6 +8,7 @@ defineProps<{
   wrong?: string
   help?: string
   step?: string
+  min?: string
   autocomplete?: string
   lines?: number
 }>()
@@ -15,8 +16,7 @@ const id = useId()
 </script>
 
 <template>
-  <div class="mb-3">
-    <label :for="id" class="mb-1">{{ label }}</label>
+  <BFormGroup :label="label" :label-for="id" class="mb-3">
     <BFormTextarea
       v-if="lines"
       :id="id"
@@ -32,13 +32,12 @@ const id = useId()
       v-model="model"
       :type="type ?? 'text'"
       :step="step"
+      :min="min"
       :autocomplete="autocomplete ?? 'off'"
       :state="wrong ? false : null"
       :aria-describedby="wrong || help ? `${id}-more` : undefined"
     />
-    <div :id="`${id}-more`">
-      <div v-if="wrong" class="invalid-feedback d-block">{{ wrong }}</div>
-      <div v-else-if="help" class="quiet small">{{ help }}</div>
-    </div>
-  </div>
+    <BFormInvalidFeedback v-if="wrong" :id="`${id}-more`" :state="false">{{ wrong }}</BFormInvalidFeedback>
+    <BFormText v-else-if="help" :id="`${id}-more`">{{ help }}</BFormText>
+  </BFormGroup>
 </template>

@@ -22,6 +22,21 @@ export function mass(kg: number, units: Units): string {
   return units === 'LB_FT' ? `${trim(kg * POUNDS_PER_KG, 1)} lb` : `${trim(kg, 2)} kg`
 }
 
+/** What fields of masses and lengths show and take in the client's units, and what that is in kg and m. */
+export function fieldsIn(units: Units) {
+  const pounds = units === 'LB_FT'
+  const kg = pounds ? POUNDS_PER_KG : 1
+  const metre = pounds ? 1 / 0.0254 : 100
+  return {
+    mass: pounds ? 'lb' : 'kg',
+    length: pounds ? 'in' : 'cm',
+    massOf: (value: number) => Number((value * kg).toFixed(2)),
+    kgOf: (value: number | string | null) => Math.round((Number(value) / kg) * 100) / 100,
+    lengthOf: (value: number) => Number((value * metre).toFixed(pounds ? 1 : 0)),
+    metresOf: (value: number | string | null) => Number(value) / metre,
+  }
+}
+
 /** A load as the trainer finds it; weights in the client's units, bands by name. */
 export function load(value: Load, units: Units): string {
   return inUnits(value.label, units)

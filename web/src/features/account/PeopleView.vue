@@ -5,13 +5,14 @@ import type { components } from '@/shared/api/schema'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
+import { useDone } from '@/shared/useDone'
 
 /** Who signs in to the room. The owner decides here who comes in and who no longer does. */
 type Account = components['schemas']['AccountView']
 const listing = useCall()
 const saving = useCall()
 const people = ref<Account[]>([])
-const added = ref('')
+const done = useDone()
 const leaving = ref<Account | null>(null)
 const empty = () => ({ name: '', email: '', role: 'TRAINER' as Account['role'], password: '' })
 const form = ref(empty())
@@ -28,7 +29,7 @@ async function add() {
     ask(() => api.PUT('/api/accounts/{id}', { params: { path: { id } }, body: form.value })),
   )
   if (!saved) return
-  added.value = saved.name
+  done(`${saved.name} can sign in now.`)
   form.value = empty()
   id = crypto.randomUUID()
   await load()
@@ -81,7 +82,6 @@ async function remove(person: Account) {
         </div>
       </fieldset>
       <BButton type="submit" variant="primary" :disabled="saving.busy.value">Add to the room</BButton>
-      <span v-if="added" class="ms-3" role="status">{{ added }} can sign in now.</span>
       <ProblemNotice
         v-if="saving.problem.value && !saving.problem.value.fields.length"
         :problem="saving.problem.value"

@@ -8,6 +8,7 @@ import { noYes } from '@/shared/options'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
+import { useDone } from '@/shared/useDone'
 
 /** How this client is asked the morning after, and whether they agreed. */
 const props = defineProps<{ clientId: string }>()
@@ -16,7 +17,7 @@ const view = ref<ContactView>()
 const channel = ref<'MAIL' | 'TEXT'>('TEXT')
 const address = ref('')
 const consents = ref<boolean>()
-const saved = ref('')
+const done = useDone()
 const path = { params: { path: { clientId: props.clientId } } }
 
 onMounted(async () => {
@@ -39,7 +40,7 @@ async function save() {
   const answer = await run(() => ask(() => api.PUT('/api/clients/{clientId}/contact', { ...path, body })))
   if (!answer) return
   show(answer)
-  saved.value = answer.consentedOn ? `Kept; agreed on ${date(answer.consentedOn)}.` : 'Kept; nothing will be sent.'
+  done(answer.consentedOn ? `Kept; agreed on ${date(answer.consentedOn)}.` : 'Kept; nothing will be sent.')
 }
 </script>
 
@@ -67,6 +68,5 @@ async function save() {
       help="Without a yes no link is sent; a no takes back every link that is out."
     />
     <BButton variant="outline-primary" :disabled="busy || consents === undefined" @click="save">Keep this</BButton>
-    <span class="quiet small ms-2" role="status">{{ saved }}</span>
   </section>
 </template>

@@ -6,8 +6,10 @@ import { date, inUnits } from '@/shared/format'
 import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import SelectField from '@/shared/SelectField.vue'
+import TextField from '@/shared/TextField.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
+import { useDone } from '@/shared/useDone'
 
 /** A session the client does alone: planned for a day and a place, and sent as a link. */
 const props = defineProps<{ clientId: string; today: string }>()
@@ -18,6 +20,7 @@ const places = ref<{ value: string; text: string }[]>([])
 const placeId = ref('')
 const minutes = ref<number | undefined>(20)
 const on = ref(props.today)
+const done = useDone()
 const said = ref('')
 const open = ref(false)
 const path = { params: { path: { clientId: props.clientId } } }
@@ -43,11 +46,14 @@ async function plan() {
     ),
   )
   if (!answer) return
-  said.value = answer.session
-    ? answer.sent
-      ? 'Planned, and its link lies in the outbox.'
-      : 'Planned. No link: the client has not agreed to be written to (see the intake).'
-    : answer.refusals.map((r) => inUnits(r.exact, units.value)).join(' ')
+  said.value = answer.refusals.map((r) => inUnits(r.exact, units.value)).join(' ')
+  if (answer.session) {
+    done(
+      answer.sent
+        ? 'Planned, and its link lies in the outbox.'
+        : 'Planned. No link: the client has not agreed to be written to (see the intake).',
+    )
+  }
   await load()
 }
 async function takeBack(s: HomeView) {
@@ -70,10 +76,7 @@ const states: Record<HomeView['state'], string> = { TO_DO: 'to do', DONE: 'done'
     </div>
     <ProblemNotice v-if="problem && !problem.fields.length" :problem="problem" />
     <form v-if="open" class="line" @submit.prevent="plan">
-      <label>
-        Day
-        <input v-model="on" type="date" class="form-control" :min="today" />
-      </label>
+      <TextField v-model="on" type="date" label="Day" />
       <SelectField v-model="placeId" label="Place" :options="places" />
       <NumberField v-model="minutes" label="Minutes" :wrong="wrong('minutes')" />
       <BButton type="submit" variant="outline-primary" :disabled="busy || !placeId">Plan and send</BButton>

@@ -12,14 +12,14 @@ const draft = defineModel<Intake>({ required: true })
 defineProps<{ wrong: (field: string) => string | undefined }>()
 const { problem, run } = useCall()
 const brought = ref<number>()
-async function bring(e: Event) {
-  const input = e.target as HTMLInputElement
-  const file = input.files?.[0]
+const calendar = ref<File | null>(null)
+async function bring(files: File | readonly File[] | null) {
+  const file = files instanceof File ? files : files?.[0]
   if (!file) return
   brought.value = undefined
   const text = await file.text()
   const events = await run(() => ask(() => api.POST('/api/imports/events', { body: { text } })))
-  input.value = ''
+  calendar.value = null
   if (!events) return
   const fresh = events.filter((n) => !draft.value.events.some((o) => o.name === n.name && o.on === n.on))
   draft.value.events.push(...fresh)
@@ -98,10 +98,14 @@ const hows = [
       <BButton size="sm" variant="outline-primary" @click="draft.events.push({ name: '', on: '' })">
         Add an event
       </BButton>
-      <label class="from-file">
-        <span>or bring them from a calendar’s file (.ics)</span>
-        <input type="file" accept=".ics,text/calendar" class="form-control form-control-sm" @change="bring" />
-      </label>
+      <BFormFile
+        v-model="calendar"
+        label="or bring them from a calendar’s file (.ics)"
+        accept=".ics,text/calendar"
+        size="sm"
+        class="from-file"
+        @update:model-value="bring"
+      />
       <p v-if="problem" class="invalid-feedback d-block" role="alert">{{ problem.detail }}</p>
       <p v-if="brought !== undefined" class="quiet small" role="status">
         {{ brought ? `${brought} of the file brought in.` : 'Nothing new in the file.' }}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue'
 import type { Chart } from './story'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** A chart under its title, with the same as a table: the first column names the row. */
 defineProps<{ title: string; says?: string; chart: Chart; heads: string[]; rows: (string | number)[][] }>()
@@ -14,8 +15,7 @@ const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
       <span v-if="says" class="quiet small">{{ says }}</span>
     </figcaption>
     <StoryChart :chart="chart" class="chart" />
-    <details>
-      <summary class="small">as a table</summary>
+    <FoldPart title="as a table" small>
       <table>
         <thead>
           <tr>
@@ -31,7 +31,7 @@ const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
           </tr>
         </tbody>
       </table>
-    </details>
+    </FoldPart>
   </figure>
 </template>
 
@@ -60,10 +60,5 @@ td {
 }
 thead th {
   color: var(--quiet);
-}
-@media print {
-  details {
-    display: none;
-  }
 }
 </style>

@@ -33,8 +33,8 @@ async function look(keep = false) {
   read.value = answer
   chosen.value = { ...answer.columns }
 }
-async function chooseTable(e: Event) {
-  const file = (e.target as HTMLInputElement).files?.[0]
+const one = (file: File | readonly File[] | null) => (file instanceof File ? file : file?.[0])
+async function chooseTable(file?: File) {
   if (!file) return
   text.value = await file.text()
   chosen.value = {}
@@ -55,16 +55,15 @@ const broughtWords = computed(() => {
   ]
   return words.join(' ') || 'Nothing new.'
 })
-async function bring(e: Event) {
-  const input = e.target as HTMLInputElement
-  const file = input.files?.[0]
+const record = ref<File | null>(null)
+async function bring(file?: File) {
   if (!file) return
   brought.value = null
   brought.value =
     (await records.run(() => sendFile<BroughtIn>('/api/imports/records', file, (share) => (sent.value = share)))) ??
     null
   sent.value = 0
-  input.value = ''
+  record.value = null
 }
 
 const hasFeed = ref(false)
@@ -93,10 +92,12 @@ async function revoke() {
       <section class="panel">
         <h2>Clients from a table</h2>
         <ProblemNotice :problem="table.problem.value" />
-        <label class="d-block mb-3">
-          <span class="d-block mb-1">A CSV file with headings in its first line</span>
-          <input type="file" accept=".csv,text/csv" class="form-control" @change="chooseTable" />
-        </label>
+        <BFormFile
+          label="A CSV file with headings in its first line"
+          accept=".csv,text/csv"
+          class="mb-3"
+          @update:model-value="(file) => chooseTable(one(file))"
+        />
         <template v-if="read">
           <div class="columns">
             <SelectField
@@ -148,16 +149,14 @@ async function revoke() {
             <span class="quiet">, to share them.</span>
           </p>
           <ProblemNotice :problem="records.problem.value" />
-          <label class="d-block mb-2">
-            <span class="d-block mb-1">Bring in a record, a room’s file, or a ZIP of them (up to 50 MB)</span>
-            <input
-              type="file"
-              accept=".json,.zip"
-              class="form-control"
-              :disabled="records.busy.value"
-              @change="bring"
-            />
-          </label>
+          <BFormFile
+            v-model="record"
+            label="Bring in a record, a room’s file, or a ZIP of them (up to 50 MB)"
+            accept=".json,.zip"
+            class="mb-2"
+            :disabled="records.busy.value"
+            @update:model-value="(file) => bring(one(file))"
+          />
           <BProgress v-if="records.busy.value" :value="sent * 100" :max="100" class="mb-2" aria-label="Sent so far" />
           <p v-if="brought" role="status" class="mb-0">
             {{ broughtWords }}

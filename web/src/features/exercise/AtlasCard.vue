@@ -44,10 +44,14 @@ const out = computed(() => props.item.whyNot.length > 0)
       <span class="quiet">{{ words(s) }}</span>
       <span>{{ stressWord(item.stress[s] ?? 0) }}</span>
     </div>
-    <label class="small choose">
-      <input type="checkbox" :checked="chosen" :disabled="full && !chosen" @change="emit('choose')" />
+    <BFormCheckbox
+      class="small choose"
+      :model-value="chosen"
+      :disabled="full && !chosen"
+      @update:model-value="emit('choose')"
+    >
       compare
-    </label>
+    </BFormCheckbox>
   </article>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { AtlasItem, AtlasView } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
 import { sites } from '@/shared/sites'
+import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
 import WhyValue from '@/shared/WhyValue.vue'
 import { anything, choices, type Filter } from './atlas'
@@ -49,27 +50,24 @@ function clear() {
   <div class="filters">
     <TextField v-model="filter.text" label="Find" />
     <div class="selects">
-      <label v-for="l in lists" :key="l.key">
-        <span>{{ l.label }}</span>
-        <select v-model="filter[l.key]" class="form-select">
-          <option value="">{{ l.any }}</option>
-          <option v-for="o in l.options" :key="o.value" :value="o.value">{{ title(o.text) }}</option>
-        </select>
-      </label>
+      <SelectField
+        v-for="l in lists"
+        :key="l.key"
+        v-model="filter[l.key]"
+        :label="l.label"
+        :empty="l.any"
+        :options="l.options.map((o) => ({ value: o.value, text: title(o.text) }))"
+      />
     </div>
     <p v-if="method" class="small quiet mb-1">{{ method.name }}: {{ method.what }}.</p>
     <p v-for="r in method?.against ?? []" :key="r.ruleId" class="small">
       <WhyValue :reason="r" :about="`not ${method!.name}`">Not for this client now: {{ r.exact }}</WhyValue>
     </p>
-    <label class="tick">
-      <input v-model="filter.allowedOnly" type="checkbox" />
-      only what fits
-    </label>
-    <label class="tick">
-      <input v-model="longLength" type="checkbox" />
+    <BFormCheckbox v-model="filter.allowedOnly">only what fits</BFormCheckbox>
+    <BFormCheckbox v-model="longLength">
       count load at long muscle length more
       <span class="tag">contested</span>
-    </label>
+    </BFormCheckbox>
     <button type="button" class="plain" @click="clear">Clear the filters</button>
   </div>
 </template>
@@ -78,23 +76,10 @@ function clear() {
 .selects {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 0.5rem;
+  gap: 0.3rem 0.6rem;
   margin-bottom: 0.6rem;
 }
-.selects span {
-  display: block;
-  font-size: 0.85rem;
-  color: var(--quiet);
-}
-.tick {
-  display: flex;
-  gap: 0.5rem;
-  align-items: center;
-  min-height: 1.9rem;
-  flex-wrap: wrap;
-}
-.tick input {
-  width: 1.2rem;
-  height: 1.2rem;
+.selects :deep(.mb-3) {
+  margin: 0 !important;
 }
 </style>

@@ -11,6 +11,7 @@ import { SORE_PLACES } from '@/shared/sorePlaces'
 import { anything, found, type Filter } from './atlas'
 import AtlasCard from './AtlasCard.vue'
 import AtlasFilters from './AtlasFilters.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** Which of all variations fits this client: found, best first, up to three compared. */
 const MOST_COMPARED = 3
@@ -86,14 +87,14 @@ function chooseClient(id: string) {
         <h1>Exercises</h1>
         <label>
           for
-          <select
-            :value="client ?? ''"
-            class="form-select"
-            @change="chooseClient(($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">nobody in particular</option>
-            <option v-for="c in clients" :key="c.id" :value="c.id">{{ c.name }}</option>
-          </select>
+          <BFormSelect
+            :model-value="client ?? ''"
+            :options="[
+              { value: '', text: 'nobody in particular' },
+              ...clients.map((c) => ({ value: c.id, text: c.name })),
+            ]"
+            @update:model-value="(id) => chooseClient(String(id))"
+          />
         </label>
         <RouterLink v-if="client" :to="`/clients/${client}`" class="ms-auto">
           Back to {{ atlas.forWhom.clientName }}
@@ -115,15 +116,14 @@ function chooseClient(id: string) {
             </template>
             <template v-else>Nothing is sore: ranked by what the muscles get.</template>
           </p>
-          <details :open="wide">
-            <summary>Find and filter</summary>
+          <FoldPart title="Find and filter" :start-open="wide">
             <AtlasFilters
               v-model:long-length="longLength"
               v-model:filter="filter"
               :items="atlas.items"
               :methods="atlas.methods"
             />
-          </details>
+          </FoldPart>
         </aside>
         <section>
           <div class="d-flex flex-wrap gap-3 align-items-center mb-2">
@@ -185,12 +185,8 @@ function chooseClient(id: string) {
   gap: 0.5rem;
   align-items: center;
 }
-summary {
-  min-height: 2.4rem;
-  color: var(--tide);
-}
 @media (min-width: 900px) {
-  summary {
+  aside :deep(.accordion-header) {
     display: none;
   }
 }

@@ -7,9 +7,11 @@ import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { inUnits, title } from '@/shared/format'
 import LoadChart from '@/shared/LoadChart.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** It hurts here: which smallest change spares that place and keeps the muscle's work? */
 const props = defineProps<{
@@ -72,22 +74,17 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
       room has.
     </p>
     <div class="ask">
-      <label>
-        Place
-        <select v-model="site" class="form-select">
-          <option v-for="s in sites" :key="s" :value="s">{{ title(s) }}</option>
-        </select>
-      </label>
+      <SelectField v-model="site" label="Place" :options="sites.map((value) => ({ value, text: title(value) }))" />
       <label class="moment">
         Moment: {{ hurtsAt === undefined ? 'not marked' : `at ${bend}° of bend` }}
-        <input
+        <BFormInput
           type="range"
           min="0"
           max="1"
           step="0.01"
-          :value="hurtsAt ?? 0.5"
+          :model-value="hurtsAt ?? 0.5"
           :aria-valuetext="`${bend} degrees of bend`"
-          @input="hurtsAt = Number(($event.target as HTMLInputElement).value)"
+          @update:model-value="(v) => (hurtsAt = Number(v))"
         />
       </label>
       <BButton variant="primary" :disabled="busy || hurtsAt === undefined" @click="find">
@@ -137,12 +134,11 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
           <BButton variant="outline-primary" size="sm" @click="emit('use', c.adjustment, c.loadKg)">Use this</BButton>
         </article>
       </div>
-      <details class="mt-2">
-        <summary>What was tried alone and rejected ({{ answer.tried }} combinations tried)</summary>
+      <FoldPart :title="`What was tried alone and rejected (${answer.tried} combinations tried)`" class="mt-2">
         <ul class="small mb-0">
           <li v-for="r in answer.rejected" :key="r.what + r.why">{{ r.what }}: {{ r.why }}.</li>
         </ul>
-      </details>
+      </FoldPart>
     </div>
   </section>
 </template>
@@ -157,10 +153,9 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
 .moment {
   flex: 1 1 14rem;
 }
-.moment input {
-  width: 100%;
+.moment :deep(.form-range) {
+  --range: var(--copper);
   min-height: 2.4rem;
-  accent-color: var(--copper);
 }
 .changes {
   display: grid;
@@ -186,9 +181,5 @@ h3::first-letter {
 }
 .small-figure {
   height: 9rem;
-}
-summary {
-  min-height: 1.8rem;
-  color: var(--tide);
 }
 </style>

@@ -9,10 +9,11 @@ import LoadChart from '@/shared/LoadChart.vue'
 import { units } from '@/shared/units'
 import { useTempo } from '@/shared/useTempo'
 import WhyValue from '@/shared/WhyValue.vue'
-import { workedOutAt } from './atlas'
+import { profileOf, workedOutAt } from './atlas'
 import BothViews from './BothViews.vue'
 import HeadBars from './HeadBars.vue'
 import StressList from './StressList.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** One exercise: how it moves, where it loads, what it gives and costs, what rules it out. */
 const props = defineProps<{
@@ -35,10 +36,7 @@ const marks = computed(() => props.forWhom.soreSites.map((s) => ({ site: s.site,
 const t = computed(() => props.detail.tempo)
 const g = computed(() => props.detail.guidance)
 const label = computed(() => `${item.value.name}, moving, seen from the side and from the front`)
-const profile = computed(() => {
-  const p = props.detail.curve.summary.profile
-  return p === 'NONE' ? 'The elbow is not loaded' : `Loaded ${p.toLowerCase()} in the lift`
-})
+const profile = computed(() => `Hardest ${profileOf(props.detail)}`)
 </script>
 
 <template>
@@ -48,7 +46,7 @@ const profile = computed(() => {
       <WhyValue :reason="r" :about="`${item.name} is left out`">Left out: {{ r.exact }}</WhyValue>
     </div>
     <div :class="['top', { alone }]">
-      <BothViews :detail="detail" :along="along" :label="label" />
+      <BothViews v-if="alone" :detail="detail" :along="along" :label="label" />
       <div v-if="item.modelled">
         <LoadChart :curve="detail.curve" :sore-arc="detail.soreArc" :progress="along" :top="top" />
         <p class="small mb-1">
@@ -111,14 +109,13 @@ const profile = computed(() => {
             </div>
           </div>
         </section>
-        <details v-if="item.modelled" class="figures">
-          <summary>Figures, for muscles and joints</summary>
+        <FoldPart v-if="item.modelled" title="Figures, for muscles and joints">
           <h3>What the muscles get</h3>
           <HeadBars :stimulus="item.stimulus" />
           <p class="small quiet mt-1 mb-0">Which grip or slope reaches which head of the biceps is lore.</p>
           <h3 class="mt-3">What the joints pay</h3>
           <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
-        </details>
+        </FoldPart>
       </div>
     </div>
     <RouterLink v-if="item.modelled" :to="`/workbench/${item.key}${query}`" class="btn btn-outline-primary no-print">
@@ -132,15 +129,6 @@ h3 {
   font-size: 1rem;
   font-weight: 650;
   margin-bottom: 0.3rem;
-}
-.figures summary {
-  min-height: 1.8rem;
-  color: var(--tide);
-}
-@media print {
-  .figures::details-content {
-    content-visibility: visible;
-  }
 }
 .danger {
   border-left: 4px solid var(--ease);

@@ -5,6 +5,7 @@ import { api, ask } from '@/shared/api/client'
 import type { AtlasView, ExerciseDetail, FeltTrialView } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
+import DifferenceTable from './DifferenceTable.vue'
 import ExerciseColumn from './ExerciseColumn.vue'
 import FeltTrialPanel from './FeltTrialPanel.vue'
 
@@ -60,6 +61,12 @@ const pair = computed(() => (details.value.length === 2 ? details.value : null))
         <h1>{{ details.length === 1 ? details[0]!.item.name : 'Side by side' }}</h1>
         <span class="quiet">{{ forWhom.clientName ? `for ${forWhom.clientName}` : 'for nobody in particular' }}</span>
       </div>
+      <DifferenceTable
+        v-if="details.length > 1"
+        :details="details"
+        :sore="forWhom.soreSites.map((s) => s.site)"
+        class="mb-3"
+      />
       <div :class="['columns', `n${details.length}`]">
         <ExerciseColumn
           v-for="d in details"

@@ -6,6 +6,7 @@ import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { date, inUnits, mass, title, words } from '@/shared/format'
 import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
@@ -84,21 +85,19 @@ async function keep() {
     <h2>Felt trial</h2>
     <template v-if="pair">
       <p class="quiet">Try both with a light load, one after the other. Stop if it hurts more than usual.</p>
-      <label class="mb-2">
-        Watching
-        <select v-model="site" class="form-select">
-          <option v-for="s in all" :key="s" :value="s">{{ title(s) }}</option>
-        </select>
-      </label>
+      <SelectField v-model="site" label="Watching" :options="all.map((value) => ({ value, text: title(value) }))" />
       <div class="two">
         <div v-for="(d, i) in pair" :key="d.item.key">
           <b>{{ d.item.name }}</b>
           <label class="d-block mb-2">
             with
-            <select v-model="rated[i]!.loadKg" class="form-select">
-              <option :value="undefined">{{ mass(light(d), units) }} (light)</option>
-              <option v-for="l in d.loads" :key="l.label" :value="l.kg">{{ inUnits(l.label, units) }}</option>
-            </select>
+            <BFormSelect
+              v-model="rated[i]!.loadKg"
+              :options="[
+                { value: undefined, text: `${mass(light(d), units)} (light)` },
+                ...d.loads.map((l) => ({ value: l.kg, text: inUnits(l.label, units) })),
+              ]"
+            />
           </label>
           <PainScale v-model="rated[i]!.joint" :label="`The ${words(site)}, 0 quiet to 10`" />
           <PainScale v-model="rated[i]!.muscle" label="The muscle, 0 nothing to 10" />

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Adjustment } from '@/shared/api/types'
+import { fieldsIn } from '@/shared/format'
+import { units } from '@/shared/units'
 
 /** Bands side by side, wound up, and calibrated from two pulls on a luggage scale. */
 const adjustment = defineModel<Adjustment>({ required: true })
@@ -8,8 +10,9 @@ defineProps<{ wrong: (field: string) => string | undefined }>()
 
 const GRAVITY = 9.80665
 const band = computed(() => adjustment.value.band)
-const metres = (value: string) => Number(value) / 100
-const target = (e: Event) => (e.target as HTMLInputElement).value
+const fields = computed(() => fieldsIn(units.value))
+const scale = (p: { forceN: number }) => fields.value.massOf(p.forceN / GRAVITY)
+const newtons = (value: string | number | null) => fields.value.kgOf(value) * GRAVITY
 
 function turn(change: Partial<Adjustment>) {
   adjustment.value = { ...adjustment.value, ...change }
@@ -36,61 +39,60 @@ function pull(which: 'firstPull' | 'secondPull', change: Partial<{ lengthM: numb
     <legend>Band</legend>
     <label>
       Side by side
-      <input
+      <BFormInput
         type="number"
+        :model-modifiers="{ lazy: true }"
         min="1"
         max="8"
-        class="form-control"
-        :value="adjustment.bandCount"
-        @change="turn({ bandCount: Number(target($event)) })"
+        :model-value="adjustment.bandCount"
+        @update:model-value="(v) => turn({ bandCount: Number(v) })"
       />
     </label>
     <label>
-      Wound up, cm
-      <input
+      Wound up, {{ fields.length }}
+      <BFormInput
         type="number"
+        :model-modifiers="{ lazy: true }"
         min="0"
         max="100"
-        class="form-control"
-        :value="Math.round(adjustment.bandWrapM * 100)"
-        @change="turn({ bandWrapM: metres(target($event)) })"
+        :model-value="fields.lengthOf(adjustment.bandWrapM)"
+        @update:model-value="(v) => turn({ bandWrapM: fields.metresOf(v) })"
       />
     </label>
     <div v-for="f in ['bandCount', 'bandWrapM']" :key="f" class="wide">
       <div v-if="wrong(f)" class="invalid-feedback d-block">{{ wrong(f) }}</div>
     </div>
-    <label class="wide tick">
-      <input type="checkbox" :checked="!!band" @change="measure(!band)" />
+    <BFormCheckbox class="wide" :model-value="!!band" @update:model-value="(on) => measure(!!on)">
       measured with a luggage scale
-    </label>
+    </BFormCheckbox>
     <template v-if="band">
       <label class="wide">
-        Free length, cm
-        <input
+        Free length, {{ fields.length }}
+        <BFormInput
           type="number"
-          class="form-control"
-          :value="Math.round(band.freeLengthM * 100)"
-          @change="turn({ band: { ...band, freeLengthM: metres(target($event)) } })"
+          :model-modifiers="{ lazy: true }"
+          :model-value="fields.lengthOf(band.freeLengthM)"
+          @update:model-value="(v) => turn({ band: { ...band!, freeLengthM: fields.metresOf(v) } })"
         />
       </label>
       <template v-for="p in ['firstPull', 'secondPull'] as const" :key="p">
         <label>
-          {{ p === 'firstPull' ? 'Pulled to, cm' : 'and to, cm' }}
-          <input
+          {{ p === 'firstPull' ? 'Pulled to' : 'and to' }}, {{ fields.length }}
+          <BFormInput
             type="number"
-            class="form-control"
-            :value="Math.round(band[p].lengthM * 100)"
-            @change="pull(p, { lengthM: metres(target($event)) })"
+            :model-modifiers="{ lazy: true }"
+            :model-value="fields.lengthOf(band[p].lengthM)"
+            @update:model-value="(v) => pull(p, { lengthM: fields.metresOf(v) })"
           />
         </label>
         <label>
-          reads, kg
-          <input
+          reads, {{ fields.mass }}
+          <BFormInput
             type="number"
+            :model-modifiers="{ lazy: true }"
             step="0.1"
-            class="form-control"
-            :value="Number((band[p].forceN / GRAVITY).toFixed(2))"
-            @change="pull(p, { forceN: Number(target($event)) * GRAVITY })"
+            :model-value="scale(band[p])"
+            @update:model-value="(v) => pull(p, { forceN: newtons(v) })"
           />
         </label>
       </template>
@@ -115,10 +117,5 @@ legend {
 }
 .wide {
   grid-column: 1 / -1;
-}
-.tick {
-  display: flex;
-  gap: 0.5rem;
-  align-items: center;
 }
 </style>

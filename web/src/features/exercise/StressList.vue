@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SiteStress, Site } from '@/shared/api/types'
-import { title } from '@/shared/format'
+import { title, words } from '@/shared/format'
 import WhyValue from '@/shared/WhyValue.vue'
 import { stressWord } from './atlas'
 
@@ -28,8 +28,10 @@ function changed(row: SiteStress): string | undefined {
     <li v-for="r in rows" :key="r.site" :class="{ sore: sore.includes(r.site) }">
       <span>{{ title(r.site) }}</span>
       <span class="figure">
-        <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${r.site}`">{{ r.value.toFixed(1) }}</WhyValue>
-        <span class="quiet">{{ changed(r) ?? stressWord(r.value) }}</span>
+        <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${words(r.site)}`">
+          {{ changed(r) ?? stressWord(r.value) }}
+        </WhyValue>
+        <span class="quiet value">{{ r.value.toFixed(1) }}</span>
       </span>
     </li>
   </ul>
@@ -43,10 +45,17 @@ function changed(row: SiteStress): string | undefined {
   font-size: 0.92rem;
 }
 li {
-  display: grid;
-  grid-template-columns: 1fr auto 2.4rem;
+  display: flex;
+  justify-content: space-between;
   align-items: baseline;
   gap: 0.5rem;
+}
+.figure {
+  text-align: right;
+}
+.value {
+  display: inline-block;
+  width: 2rem;
 }
 .sore > :first-child {
   color: var(--copper);

@@ -2,6 +2,7 @@
 import { computed, useId } from 'vue'
 import type { Adjustment, ExerciseDetail } from '@/shared/api/types'
 import { inUnits, title, words } from '@/shared/format'
+import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { workedOutAt } from './atlas'
 import MeasuredBandFields from './MeasuredBandFields.vue'
@@ -35,7 +36,7 @@ function implement(value: string) {
     band: undefined,
   })
 }
-const target = (e: Event) => (e.target as HTMLInputElement).value
+const choice = <T extends string>(all: T[]) => all.map((value) => ({ value, text: title(value) }))
 </script>
 
 <template>
@@ -50,127 +51,108 @@ const target = (e: Event) => (e.target as HTMLInputElement).value
         all back
       </button>
     </div>
-    <label v-if="detail.scope.implementChoices.length > 1" class="row-field">
-      <span>With</span>
-      <select class="form-select" :value="detail.item.implement" @change="implement(target($event))">
-        <option v-for="i in detail.scope.implementChoices" :key="i" :value="i">{{ title(i) }}</option>
-      </select>
-      <span v-if="wrong('implement')" class="invalid-feedback d-block">{{ wrong('implement') }}</span>
-    </label>
-    <label v-if="detail.scope.grips.length > 1" class="row-field">
-      <span>Grip</span>
-      <select
-        class="form-select"
-        :value="detail.item.grip"
-        @change="turn({ grip: target($event) as Adjustment['grip'] })"
-      >
-        <option v-for="g in detail.scope.grips" :key="g" :value="g">{{ title(g) }}</option>
-      </select>
-      <span v-if="wrong('grip')" class="invalid-feedback d-block">{{ wrong('grip') }}</span>
-    </label>
+    <SelectField
+      v-if="detail.scope.implementChoices.length > 1"
+      :model-value="detail.item.implement"
+      label="With"
+      :options="choice(detail.scope.implementChoices)"
+      :wrong="wrong('implement')"
+      @update:model-value="(i) => implement(String(i))"
+    />
+    <SelectField
+      v-if="detail.scope.grips.length > 1"
+      :model-value="detail.item.grip"
+      label="Grip"
+      :options="choice(detail.scope.grips)"
+      :wrong="wrong('grip')"
+      @update:model-value="(grip) => turn({ grip: grip || undefined })"
+    />
     <div v-for="s in list" :key="s.field" class="slider">
       <label :for="`${id}-${s.field}`">{{ s.label }}</label>
       <output :for="`${id}-${s.field}`">{{ said(s, adjustment[s.field]) }}</output>
-      <input
+      <BFormInput
         :id="`${id}-${s.field}`"
         type="range"
         :min="s.from"
         :max="s.to"
         :step="s.step"
-        :value="adjustment[s.field]"
+        :model-value="adjustment[s.field]"
         :aria-valuetext="said(s, adjustment[s.field])"
-        @input="turn({ [s.field]: Number(target($event)) })"
+        @update:model-value="(v) => turn({ [s.field]: Number(v) })"
       />
-      <input
+      <BFormInput
         type="number"
+        size="sm"
         class="typed"
         :aria-label="`${s.label}, typed`"
         :step="s.step"
-        :value="adjustment[s.field]"
-        @change="turn({ [s.field]: Number(target($event)) })"
+        :model-value="adjustment[s.field]"
+        :model-modifiers="{ lazy: true }"
+        @update:model-value="(v) => turn({ [s.field]: Number(v) })"
       />
       <div v-if="wrong(s.field)" class="invalid-feedback d-block">{{ wrong(s.field) }}</div>
     </div>
-    <div class="slider">
+    <div class="slider ends">
       <label :for="`${id}-from`">Starts at</label>
       <output>{{ bendAt(adjustment.rangeFrom) }}° of bend</output>
-      <input
+      <BFormInput
         :id="`${id}-from`"
         type="range"
         min="0"
         max="0.9"
         step="0.02"
-        :value="adjustment.rangeFrom"
-        @input="turn({ rangeFrom: Number(target($event)) })"
+        :model-value="adjustment.rangeFrom"
+        @update:model-value="(v) => turn({ rangeFrom: Number(v) })"
       />
       <div v-if="wrong('rangeFrom')" class="invalid-feedback d-block">{{ wrong('rangeFrom') }}</div>
     </div>
-    <div class="slider">
+    <div class="slider ends">
       <label :for="`${id}-to`">Ends at</label>
       <output>{{ bendAt(adjustment.rangeTo) }}° of bend</output>
-      <input
+      <BFormInput
         :id="`${id}-to`"
         type="range"
         min="0.1"
         max="1"
         step="0.02"
-        :value="adjustment.rangeTo"
-        @input="turn({ rangeTo: Number(target($event)) })"
+        :model-value="adjustment.rangeTo"
+        @update:model-value="(v) => turn({ rangeTo: Number(v) })"
       />
       <div v-if="wrong('rangeTo')" class="invalid-feedback d-block">{{ wrong('rangeTo') }}</div>
     </div>
     <MeasuredBandFields v-if="detail.item.implement === 'BAND'" v-model="adjustment" :wrong="wrong" />
-    <label v-if="ownLoad" class="row-field">
-      <span>Load</span>
-      <select
-        class="form-select"
-        :value="load ?? ''"
-        @change="load = target($event) === '' ? undefined : Number(target($event))"
-      >
-        <option value="">
-          {{ load === undefined ? workedOutAt(detail, units) : 'back to' }}
-          {{ lastUsed ? 'last used' : 'equal effort' }}
-        </option>
-        <option v-for="l in detail.loads" :key="l.label" :value="l.kg">{{ inUnits(l.label, units) }}</option>
-      </select>
+    <template v-if="ownLoad">
+      <SelectField
+        :model-value="load === undefined ? '' : String(load)"
+        label="Load"
+        :empty="`${load === undefined ? workedOutAt(detail, units) : 'back to'} ${lastUsed ? 'last used' : 'equal effort'}`"
+        :options="detail.loads.map((l) => ({ value: String(l.kg), text: inUnits(l.label, units) }))"
+        :wrong="wrong('loadKg')"
+        @update:model-value="(v) => (load = v === '' ? undefined : Number(v))"
+      />
       <span v-if="!detail.loads.length" class="small quiet">This place has no {{ words(detail.item.implement) }}.</span>
-      <span v-if="wrong('loadKg')" class="invalid-feedback d-block">{{ wrong('loadKg') }}</span>
-    </label>
+    </template>
   </section>
 </template>
 
 <style scoped>
-.row-field {
-  display: block;
-  margin-bottom: 0.6rem;
-}
-.row-field > span:first-child {
-  color: var(--quiet);
-  font-size: 0.9rem;
-}
 .slider {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: minmax(0, 1fr) 5.2rem;
   align-items: baseline;
   margin-bottom: 0.55rem;
 }
 .slider output {
+  text-align: right;
   font-size: 0.9rem;
   color: var(--quiet);
 }
-.slider input[type='range'] {
-  width: 100%;
-  min-height: 1.7rem;
-  accent-color: var(--tide);
-}
 .slider .typed {
-  width: 4.2rem;
   margin-left: 0.6rem;
-  background: var(--card);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 4px;
-  min-height: 1.7rem;
+  width: auto;
+}
+.slider.ends :deep(.form-range) {
+  grid-column: 1 / -1;
 }
 .slider .invalid-feedback {
   grid-column: 1 / -1;

@@ -56,6 +56,20 @@ function order(a: number, b: number) {
   return a === b ? 0 : a - b
 }
 
+/** The heads that count as worked, the most worked first. */
+export function heads(item: AtlasItem): string[] {
+  return Object.entries(item.stimulus)
+    .filter(([, share]) => share >= WORKED_FROM)
+    .sort((a, b) => b[1] - a[1])
+    .map(([head]) => head)
+}
+
+const PROFILES = { EARLY: 'early', MIDDLE: 'in the middle', LATE: 'late', NONE: 'nowhere at the elbow' }
+/** Where in the lift the elbow is loaded most. */
+export function profileOf(detail: ExerciseDetail): string {
+  return PROFILES[detail.curve.summary.profile]
+}
+
 /** The values of one field among the items, each once, as choices. */
 export function choices(items: AtlasItem[], field: 'implement' | 'stance' | 'role') {
   return [...new Set(items.map((i) => i[field]))]

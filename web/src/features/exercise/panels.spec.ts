@@ -8,6 +8,7 @@ import FeltTrialPanel from './FeltTrialPanel.vue'
 import KeepPanel from './KeepPanel.vue'
 import MeasuredBandFields from './MeasuredBandFields.vue'
 import TurnPanel from './TurnPanel.vue'
+import { units } from '@/shared/units'
 import { untouched } from './workbench'
 
 const detail = (over: Record<string, unknown> = {}): ExerciseDetail =>
@@ -39,6 +40,7 @@ const detail = (over: Record<string, unknown> = {}): ExerciseDetail =>
   }) as unknown as ExerciseDetail
 
 const stubs = {
+  FoldPart: { template: '<div><slot /></div>' },
   BButton: { props: ['disabled'], template: '<button :disabled="disabled"><slot /></button>' },
   BFormInput: {
     props: ['modelValue'],
@@ -98,7 +100,7 @@ describe('a measured band', () => {
   it('asks for two pulls only when it is measured, in centimetres and kilograms', async () => {
     const fields = mount(MeasuredBandFields, { props: { modelValue: { ...untouched }, wrong: () => undefined } })
     expect(fields.findAll('input[type=number]')).toHaveLength(2)
-    await fields.find('input[type=checkbox]').trigger('change')
+    await fields.find('input[type=checkbox]').setValue(true)
     const measured = fields.emitted('update:modelValue')!.at(-1)![0] as Adjustment
     expect(measured.band!.freeLengthM).toBe(0.6)
     await fields.setProps({ modelValue: measured })
@@ -109,6 +111,21 @@ describe('a measured band', () => {
     await reads.trigger('change')
     const heavier = fields.emitted('update:modelValue')!.at(-1)![0] as Adjustment
     expect(heavier.band!.firstPull.forceN).toBeCloseTo(4 * 9.80665)
+  })
+  it('reads inches and pounds for who trains by them', async () => {
+    units.value = 'LB_FT'
+    const measured = {
+      freeLengthM: 0.6096,
+      firstPull: { lengthM: 0.9, forceN: 30 },
+      secondPull: { lengthM: 1.2, forceN: 50 },
+    }
+    const fields = mount(MeasuredBandFields, {
+      props: { modelValue: { ...untouched, band: measured }, wrong: () => undefined },
+    })
+    units.value = 'KG_CM'
+    const [, , free, , reads] = fields.findAll('input[type=number]')
+    expect((free!.element as HTMLInputElement).value).toBe('24')
+    expect((reads!.element as HTMLInputElement).value).toBe('6.74')
   })
 })
 

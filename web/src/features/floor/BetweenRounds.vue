@@ -73,7 +73,7 @@ async function take(found: { pulse?: number; effort?: number }) {
       <div class="d-flex flex-wrap gap-2">
         <label>
           counted
-          <input v-model.number="typed" type="number" min="30" max="220" inputmode="numeric" class="form-control" />
+          <BFormInput v-model.number="typed" type="number" min="30" max="220" inputmode="numeric" />
         </label>
         <BButton
           variant="primary"

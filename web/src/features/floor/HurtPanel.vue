@@ -99,7 +99,7 @@ const moment = ref(0.5)
         <FigureDrawing :figure="figure" :progress="moment" class="still" />
         <label>
           Where in the lift
-          <input v-model.number="moment" type="range" min="0" max="1" step="0.02" />
+          <BFormInput v-model.number="moment" type="range" min="0" max="1" step="0.02" />
         </label>
       </div>
       <p class="small quiet mb-2">

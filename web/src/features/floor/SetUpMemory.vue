@@ -54,7 +54,7 @@ async function keep() {
       <ProblemNotice :problem="problem" />
       <label v-for="f in fields" :key="f.key" :class="{ wide: f.key === 'note' }">
         {{ f.label }}
-        <input v-model="now[f.key]" :maxlength="f.key === 'note' ? 300 : 80" class="form-control" />
+        <BFormInput v-model="now[f.key]" :maxlength="f.key === 'note' ? 300 : 80" />
       </label>
       <BButton type="submit" variant="primary" :disabled="busy">Remember it</BButton>
     </form>

@@ -13,6 +13,7 @@ import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { useDays } from './useDays'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** The weeks ahead as they go if every visit goes as planned: is the rise right, and do the days fit? */
 const props = defineProps<{ clientId: string; composition: Composition }>()
@@ -89,8 +90,7 @@ const names = (visit: Week['visits'][number]) =>
 </script>
 
 <template>
-  <details class="panel" @toggle="open">
-    <summary>The weeks ahead</summary>
+  <FoldPart title="The weeks ahead" class="panel" @opened="open">
     <ProblemNotice :problem="problem ?? ownProblem" />
     <div class="ask">
       <DayPicker v-model="days" label="Days of training" />
@@ -98,10 +98,9 @@ const names = (visit: Week['visits'][number]) =>
       <SelectField v-model="aim" label="For" :options="goals" />
       <SelectField v-model="lighter" label="Lighter week" empty="none" :options="weekChoices" />
     </div>
-    <label class="tick">
-      <input v-model="newExercises" type="checkbox" />
+    <BFormCheckbox v-model="newExercises" class="mb-3">
       other exercises than in the weeks before, where others fit
-    </label>
+    </BFormCheckbox>
     <BButton size="sm" variant="outline-primary" :disabled="busy || !days.length" @click="plan">Lay them out</BButton>
     <p v-if="weeks.length" class="quiet small">
       As it goes if every visit goes as planned; what is lifted and what mornings say will change it.
@@ -110,7 +109,13 @@ const names = (visit: Week['visits'][number]) =>
       <BButton size="sm" variant="primary" :disabled="own.busy.value" @click="keep">Keep these weeks</BButton>
       <label>
         and book their visits at
-        <input v-model="at" type="time" class="time" aria-label="Time of the visits; empty books nothing" />
+        <BFormInput
+          v-model="at"
+          type="time"
+          size="sm"
+          class="time"
+          aria-label="Time of the visits; empty books nothing"
+        />
       </label>
       <span v-if="kept" aria-live="polite">
         {{ kept }}
@@ -137,7 +142,7 @@ const names = (visit: Week['visits'][number]) =>
         </div>
       </li>
     </ol>
-  </details>
+  </FoldPart>
 </template>
 
 <style scoped>
@@ -150,7 +155,10 @@ const names = (visit: Week['visits'][number]) =>
 .ask > * {
   min-width: 8rem;
 }
-.tick,
+.time {
+  display: inline-block;
+  width: auto;
+}
 .keep {
   display: flex;
   flex-wrap: wrap;

@@ -21,7 +21,7 @@ const rule = computed({
   get: () => props.composition.rule ?? '',
   set: (key) => emit('change', { ...props.composition, rule: key || undefined }),
 })
-const rules = [{ value: 'TWO_FOR_TWO' as const, text: '2-for-2: last set two over the aim, twice' }]
+const rules = [{ value: 'TWO_FOR_TWO' as const, text: 'last set two over the aim, twice' }]
 const minutes = computed(() => props.composition.minutes ?? props.view.usualMinutes)
 function setMinutes(e: Event, silent: boolean) {
   const value = Number((e.target as HTMLInputElement).value)
@@ -35,16 +35,16 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 
 <template>
   <div class="panel controls">
-    <SelectField v-model="method" label="Way of working" :options="methods" empty="Whatever fits best, in pairs" />
+    <SelectField v-model="method" label="Way of working" :options="methods" empty="What fits best, in pairs" />
     <SelectField v-model="place" label="Place" :options="places" />
     <div class="minutes">
-      <label for="minutes" class="mb-1">Minutes there are: {{ minutes }}</label>
-      <input
+      <label for="minutes" class="mb-1">Minutes: {{ minutes }}</label>
+      <BFormInput
         id="minutes"
         type="range"
         min="8"
         max="90"
-        :value="minutes"
+        :model-value="minutes"
         @input="setMinutes($event, true)"
         @change="setMinutes($event, false)"
       />
@@ -53,7 +53,7 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
       v-model="rule"
       label="The next load is earned by"
       :options="rules"
-      empty="all sets at the top of the range and not too hard, twice"
+      empty="the top of the range, twice"
       class="earned"
     />
     <p v-if="about" class="quiet small mb-0 about">
@@ -77,10 +77,6 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 .controls :deep(.mb-3) {
   margin-bottom: 0.4rem !important;
 }
-.minutes input {
-  width: 100%;
-  accent-color: var(--tide);
-}
 .earned {
   grid-column: 1 / 3;
 }
@@ -92,7 +88,7 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
 }
 @media (min-width: 1100px) {
   .controls {
-    grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.8fr) minmax(0, 0.8fr) minmax(0, 1.4fr);
+    grid-template-columns: minmax(0, 1.3fr) minmax(0, 0.8fr) minmax(0, 0.7fr) minmax(0, 1.3fr);
   }
   .earned {
     grid-column: auto;

@@ -69,13 +69,14 @@ function swap(out: string, into: string) {
       <h3>{{ unitTitle(unit) }}</h3>
       <label v-if="written" class="quiet">
         {{ rounds(unit) }}, rest
-        <input
+        <BFormInput
           type="number"
+          size="sm"
+          class="few"
           min="0"
           max="300"
           step="5"
-          class="rest"
-          :value="unit.restSeconds"
+          :model-value="unit.restSeconds"
           :aria-label="`Rest of ${unitTitle(unit)}, seconds`"
           @change="rested"
         />
@@ -217,16 +218,13 @@ h4 {
 }
 article {
   display: grid;
-  grid-template-columns: 7rem 1fr auto;
+  grid-template-columns: 9.5rem 1fr auto;
   gap: 0.8rem;
   align-items: center;
   padding: 0.3rem 0;
 }
-input.rest {
-  width: 4.2rem;
-}
 .fig {
-  height: 6rem;
+  height: 7.5rem;
 }
 /* Figure and load lead; where there is a pointer, what can be done to a line comes with it or with the focus. */
 @media (hover: hover) and (min-width: 701px) {

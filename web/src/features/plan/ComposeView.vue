@@ -19,6 +19,7 @@ import TemplatesPart from './TemplatesPart.vue'
 import { useComposer } from './useComposer'
 import WhatIfPart from './WhatIfPart.vue'
 import WhyNotList from './WhyNotList.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /**
  * What will this client's next visits be? The trainer picks a way of working, minutes and place, keeps, swaps, leaves out and
@@ -129,10 +130,9 @@ const print = () => window.print()
           <p v-for="m in marks" :key="m.kind + m.reason.exact" class="marked">
             <WhyValue :reason="m.reason" about="this is marked">{{ inUnits(m.reason.exact, units) }}</WhyValue>
           </p>
-          <details v-if="differsFrom" class="panel">
-            <summary>Different from {{ differsFrom.name }}’s ({{ differing }})</summary>
+          <FoldPart v-if="differsFrom" :title="`Different from ${differsFrom.name}’s (${differing})`" class="panel">
             <ChangesPanel :changes="composed.changes" :signals="[]" bare class="mt-2" />
-          </details>
+          </FoldPart>
           <div v-if="plan" class="at-home">
             <p class="mb-1">First, {{ plan.minutes.warmUp }} min of warm-up:</p>
             <ol class="mb-2">
@@ -186,10 +186,14 @@ const print = () => window.print()
               {{ composition.written ? 'Let Kinesia compose again' : 'Write it by hand' }}
             </BButton>
             <template v-if="composition.written">
-              <select v-model="adding" class="form-select" aria-label="Exercise to add">
-                <option value="">Add an exercise</option>
-                <option v-for="e in view.exercises" :key="e.key" :value="e.key">{{ e.name }}</option>
-              </select>
+              <BFormSelect
+                v-model="adding"
+                aria-label="Exercise to add"
+                :options="[
+                  { value: '', text: 'Add an exercise' },
+                  ...view.exercises.map((e) => ({ value: e.key, text: e.name })),
+                ]"
+              />
               <BButton size="sm" variant="outline-primary" :disabled="!adding" @click="add">Add</BButton>
             </template>
           </div>

@@ -14,6 +14,7 @@ import WhyValue from '@/shared/WhyValue.vue'
 import { SORE_PLACES } from '@/shared/sorePlaces'
 import DoneSets from './DoneSets.vue'
 import FeltAfter from './FeltAfter.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 const props = defineProps<{ id: string }>()
 const { problem, run } = useCall()
@@ -86,8 +87,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
           <FeltAfter v-if="felt" :morning="felt" class="mb-3" />
           <ChangesPanel :changes="session.changes" :signals="session.signals" class="mb-3" />
           <PlanUnits :plan="session.plan" :guides="session.guides" />
-          <details class="panel">
-            <summary>Why not the others ({{ session.plan.whyNot.length }})</summary>
+          <FoldPart :title="`Why not the others (${session.plan.whyNot.length})`" class="panel">
             <ul class="mt-2 mb-0">
               <li v-for="w in session.plan.whyNot" :key="w.exerciseKey">
                 <strong>{{ w.name }}</strong>
@@ -95,7 +95,7 @@ const open = computed(() => session.value?.status === 'PLANNED' || session.value
                 {{ inUnits(w.reasons.map((r) => r.exact).join(' '), units) }}
               </li>
             </ul>
-          </details>
+          </FoldPart>
         </section>
       </div>
     </template>

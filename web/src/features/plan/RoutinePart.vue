@@ -7,6 +7,7 @@ import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** A routine somebody already has: does it fit this client, and what has to be otherwise? */
 const props = defineProps<{ clientId: string; composition: Composition; exercises: ExerciseName[] }>()
@@ -36,13 +37,11 @@ function take() {
 </script>
 
 <template>
-  <details class="panel">
-    <summary>Bring a routine</summary>
+  <FoldPart title="Bring a routine" class="panel">
     <label class="d-block mt-2">
       The routine, as it is written
-      <textarea
+      <BFormTextarea
         v-model="text"
-        class="form-control"
         rows="4"
         maxlength="4000"
         placeholder="Hammer curl 3x10 8 kg, then lying extension 3x10 …"
@@ -59,20 +58,21 @@ function take() {
           <p class="mb-0">
             <label>
               <span class="visually-hidden">What “{{ l.written }}” means</span>
-              <select
-                class="form-select form-select-sm"
+              <BFormSelect
+                size="sm"
+                class="meant"
                 :class="{ unsure: !l.meant }"
-                :value="l.meant?.exerciseKey ?? ''"
-                @change="mean(i, ($event.target as HTMLSelectElement).value)"
+                :model-value="l.meant?.exerciseKey ?? ''"
+                @update:model-value="(key) => mean(i, String(key))"
               >
-                <option v-if="!l.meant" value="" disabled>Which one is meant?</option>
-                <optgroup v-if="l.options.length" label="Nearest">
-                  <option v-for="o in l.options" :key="o.exerciseKey" :value="o.exerciseKey">{{ o.name }}</option>
-                </optgroup>
-                <optgroup label="All">
-                  <option v-for="e in exercises" :key="e.key" :value="e.key">{{ e.name }}</option>
-                </optgroup>
-              </select>
+                <BFormSelectOption v-if="!l.meant" value="" disabled>Which one is meant?</BFormSelectOption>
+                <BFormSelectOptionGroup
+                  v-if="l.options.length"
+                  label="Nearest"
+                  :options="l.options.map((o) => ({ value: o.exerciseKey, text: o.name }))"
+                />
+                <BFormSelectOptionGroup label="All" :options="exercises.map((e) => ({ value: e.key, text: e.name }))" />
+              </BFormSelect>
             </label>
           </p>
           <p v-for="a in l.altered" :key="a.about + a.now" class="altered">
@@ -92,7 +92,7 @@ function take() {
       </p>
       <BButton variant="primary" :disabled="!brought.written.length" @click="take">Write it as the session</BButton>
     </template>
-  </details>
+  </FoldPart>
 </template>
 
 <style scoped>
@@ -102,7 +102,7 @@ ol {
 li {
   margin-bottom: 0.7rem;
 }
-select {
+.meant {
   width: min(100%, 24rem);
 }
 .unsure {

@@ -5,6 +5,7 @@ import type { ClientName, Composition, TemplateView } from '@/shared/api/types'
 import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** Takes a composition from the room's templates or from another client, and keeps this one as a template. */
 const props = defineProps<{ clientId: string; composition: Composition }>()
@@ -53,8 +54,7 @@ async function keep() {
 </script>
 
 <template>
-  <details class="panel">
-    <summary>Templates and other clients</summary>
+  <FoldPart title="Templates and other clients" class="panel">
     <div class="row-of mt-2">
       <SelectField v-model="template" label="Take a template" :options="templateOptions" empty="Choose" />
       <SelectField v-model="other" label="Take another client’s" :options="otherOptions" empty="Choose" />
@@ -68,7 +68,7 @@ async function keep() {
         problem && !wrong('name') ? problem.detail : said || 'This client’s limits are applied to whatever is taken.'
       }}
     </p>
-  </details>
+  </FoldPart>
 </template>
 
 <style scoped>

@@ -114,10 +114,7 @@ async function putBack() {
         :wrong="moving ? () => undefined : wrong"
         :day="weekly ? 'From' : 'Day'"
       />
-      <label class="every">
-        <input v-model="weekly" type="checkbox" />
-        every week
-      </label>
+      <BFormCheckbox v-model="weekly" class="mb-3">every week</BFormCheckbox>
       <div v-if="weekly" class="weekly">
         <DayPicker v-model="onDays" label="Days" />
         <NumberField v-model="weeks" label="Weeks" :wrong="wrong('weeks')" />
@@ -162,12 +159,6 @@ async function putBack() {
 .edit {
   flex: 1 1 100%;
   margin: 0.4rem 0 0.8rem;
-}
-.every {
-  display: flex;
-  gap: 0.5rem;
-  align-items: center;
-  margin-bottom: 0.8rem;
 }
 .weekly {
   display: flex;

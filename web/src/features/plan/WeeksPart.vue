@@ -7,6 +7,7 @@ import { goals } from '@/shared/options'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import DoneInBlock from './DoneInBlock.vue'
 import type { useDays } from './useDays'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** What are these weeks for, which one is lighter, and what was in them? A spell of keeping starts and ends here. */
 const props = defineProps<{ from: ReturnType<typeof useDays>; clientId: string }>()
@@ -57,7 +58,15 @@ async function end(b: BlockLine) {
       <form v-if="now?.aim !== 'KEEP'" class="spell" @submit.prevent="keepSpell">
         <label>
           Travel, illness, a tired spell: only keep what is there for
-          <input v-model.number="spell" type="number" min="1" max="12" aria-label="Weeks of keeping" />
+          <BFormInput
+            v-model.number="spell"
+            type="number"
+            min="1"
+            max="12"
+            size="sm"
+            class="few"
+            aria-label="Weeks of keeping"
+          />
           weeks
         </label>
         <BButton type="submit" size="sm" variant="outline-primary" :disabled="busy">Keep</BButton>
@@ -66,13 +75,12 @@ async function end(b: BlockLine) {
         End {{ now.aim === 'KEEP' ? 'the spell' : 'the block' }} today
       </button>
     </div>
-    <details v-if="before.length" class="mt-2">
-      <summary>Blocks before</summary>
+    <FoldPart v-if="before.length" title="Blocks before" class="mt-2">
       <div v-for="b in before" :key="b.id" class="mt-2">
         <strong>{{ date(b.startsOn) }} to {{ date(b.endsOn) }}: {{ aim(b) }}</strong>
         <DoneInBlock :done="b.done" />
       </div>
-    </details>
+    </FoldPart>
   </section>
 </template>
 
@@ -88,8 +96,5 @@ async function end(b: BlockLine) {
   flex-wrap: wrap;
   gap: 0.5rem 0.8rem;
   align-items: center;
-}
-.spell input {
-  width: 3.5rem;
 }
 </style>

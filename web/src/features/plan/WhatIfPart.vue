@@ -6,6 +6,7 @@ import { inUnits } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** Is it worth asking for more time, for a clearance, or for a thing this room lacks? */
 const props = defineProps<{ clientId: string; composition: Composition }>()
@@ -23,15 +24,14 @@ watch(
   () => props.composition,
   () => void load(),
 )
-function toggled(e: Event) {
-  open.value = (e.target as HTMLDetailsElement).open
+function opened() {
+  open.value = true
   void load()
 }
 </script>
 
 <template>
-  <details class="panel" @toggle="toggled">
-    <summary>What would change this session?</summary>
+  <FoldPart title="What would change this session?" class="panel" @opened="opened">
     <ProblemNotice :problem="problem" />
     <p v-if="busy && !answers.length" class="quiet my-2">Asking the planner …</p>
     <dl class="mt-2 mb-0" :class="{ asking: busy }">
@@ -40,7 +40,7 @@ function toggled(e: Event) {
         <dd>{{ inUnits(a.then, units) }}</dd>
       </div>
     </dl>
-  </details>
+  </FoldPart>
 </template>
 
 <style scoped>

@@ -4,6 +4,7 @@ import type { Plan } from '@/shared/api/types'
 import { inUnits } from '@/shared/format'
 import { units } from '@/shared/units'
 import WhyValue from '@/shared/WhyValue.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** Why not the others: any exercise by name, with what stands against it or what it would cost to have it in. */
 const props = defineProps<{ plan: Plan }>()
@@ -15,9 +16,8 @@ const found = computed(() =>
 </script>
 
 <template>
-  <details class="panel">
-    <summary>Why not the others ({{ plan.whyNot.length }})</summary>
-    <input v-model="words" class="form-control my-2" placeholder="Search by name" aria-label="Search the others" />
+  <FoldPart :title="`Why not the others (${plan.whyNot.length})`" class="panel">
+    <BFormInput v-model="words" class="my-2" placeholder="Search by name" aria-label="Search the others" />
     <ul>
       <li v-for="w in found" :key="w.exerciseKey">
         <strong>{{ w.name }}</strong>
@@ -31,7 +31,7 @@ const found = computed(() =>
         </BButton>
       </li>
     </ul>
-  </details>
+  </FoldPart>
 </template>
 
 <style scoped>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Slot, Written } from '@/shared/api/types'
+import { fieldsIn } from '@/shared/format'
+import { units } from '@/shared/units'
 import { setReps } from './composition'
 import WrittenNumber from './WrittenNumber.vue'
 
@@ -10,6 +12,7 @@ const emit = defineEmits<{ change: [change: Partial<Written>] }>()
 
 const write = (change: Partial<Written>) => emit('change', change)
 const more = ref(false)
+const fields = computed(() => fieldsIn(units.value))
 const manner = computed(() => props.slotWritten.manner ?? { toLastClean: false, loweringOnly: false })
 function done(change: object) {
   emit('change', { manner: { ...manner.value, ...change } })
@@ -66,14 +69,14 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
       />
     </label>
     <label>
-      kg
+      {{ fields.mass }}
       <WrittenNumber
-        :name="`Load of ${name}, kg`"
+        :name="`Load of ${name}, ${fields.mass}`"
         :least="0"
-        :most="300"
+        :most="fields.massOf(300)"
         :step="0.01"
-        :value="slotWritten.loadKg === undefined ? undefined : Math.round(slotWritten.loadKg * 100) / 100"
-        @change="(n) => write({ loadKg: Math.round(n * 100) / 100 })"
+        :value="slotWritten.loadKg === undefined ? undefined : fields.massOf(slotWritten.loadKg)"
+        @change="(n) => write({ loadKg: fields.kgOf(n) })"
       />
     </label>
     <label>
@@ -105,37 +108,34 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
     </label>
     <label>
       set by set
-      <input
-        type="text"
-        class="wide"
+      <BFormInput
+        size="sm"
+        class="series"
         placeholder="30, 15, 15"
-        :value="slotWritten.setReps?.join(', ') ?? ''"
+        :model-value="slotWritten.setReps?.join(', ') ?? ''"
         :aria-label="`Repetitions set by set of ${name}`"
         @change="series"
       />
     </label>
-    <label>
-      <input type="checkbox" :checked="manner.toLastClean" @change="done({ toLastClean: !manner.toLastClean })" />
+    <BFormCheckbox :model-value="manner.toLastClean" @update:model-value="(on) => done({ toLastClean: on })">
       to the last clean one
-    </label>
-    <label>
-      <input type="checkbox" :checked="manner.loweringOnly" @change="done({ loweringOnly: !manner.loweringOnly })" />
+    </BFormCheckbox>
+    <BFormCheckbox :model-value="manner.loweringOnly" @update:model-value="(on) => done({ loweringOnly: on })">
       lowering only
-    </label>
-    <label v-if="arms === 'IN_TURN' || slotWritten.alternating">
-      <input
-        type="checkbox"
-        :checked="slotWritten.alternating"
-        @change="write({ alternating: slotWritten.alternating ? undefined : true })"
-      />
+    </BFormCheckbox>
+    <BFormCheckbox
+      v-if="arms === 'IN_TURN' || slotWritten.alternating"
+      :model-value="!!slotWritten.alternating"
+      @update:model-value="(on) => write({ alternating: on ? true : undefined })"
+    >
       arms change every repetition
-    </label>
+    </BFormCheckbox>
     <label class="note">
       note
-      <input
-        type="text"
+      <BFormInput
+        size="sm"
         maxlength="200"
-        :value="manner.note ?? ''"
+        :model-value="manner.note ?? ''"
         :aria-label="`Note on ${name}`"
         @change="done({ note: ($event.target as HTMLInputElement).value || undefined })"
       />
@@ -149,16 +149,13 @@ const reps = (low: number, high: number) => ({ reps: { low: Math.min(low, high),
   flex-wrap: wrap;
   gap: 0.3rem 0.9rem;
 }
-input.wide {
+.series {
+  display: inline-block;
   width: 8rem;
 }
 .note {
   flex: 1 1 16rem;
   display: flex;
   gap: 0.4rem;
-}
-.note input {
-  flex: 1;
-  width: auto;
 }
 </style>

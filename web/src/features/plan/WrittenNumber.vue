@@ -13,19 +13,15 @@ function changed(e: Event) {
 </script>
 
 <template>
-  <input
+  <BFormInput
     type="number"
+    size="sm"
+    class="few"
     :min="least"
     :max="most"
     :step="step ?? 1"
-    :value="value ?? ''"
+    :model-value="value ?? ''"
     :aria-label="name"
     @change="changed"
   />
 </template>
-
-<style scoped>
-input {
-  width: 4.2rem;
-}
-</style>

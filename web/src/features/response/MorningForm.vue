@@ -122,22 +122,17 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
             <button type="button" :aria-pressed="draft.nothingElse === false" @click="something">yes, something</button>
           </div>
           <div v-if="draft.nothingElse === false" class="signs">
-            <label>
-              <input v-model="draft.sharp" type="checkbox" />
-              sharp, catching or giving way
-            </label>
-            <label>
-              <input v-model="draft.tingling" type="checkbox" />
-              tingling that stays
-            </label>
-            <label v-for="s in signs" :key="s.id" :class="{ now: s.now }">
-              <input
-                type="checkbox"
-                :checked="draft.flag === s.id"
-                @change="draft.flag = draft.flag === s.id ? undefined : s.id"
-              />
+            <BFormCheckbox v-model="draft.sharp">sharp, catching or giving way</BFormCheckbox>
+            <BFormCheckbox v-model="draft.tingling">tingling that stays</BFormCheckbox>
+            <BFormCheckbox
+              v-for="s in signs"
+              :key="s.id"
+              :class="{ now: s.now }"
+              :model-value="draft.flag === s.id"
+              @update:model-value="(on) => (draft.flag = on ? s.id : undefined)"
+            >
               {{ s.words }}
-            </label>
+            </BFormCheckbox>
           </div>
         </fieldset>
         <BButton type="submit" variant="primary" class="send" :disabled="busy || !complete">
@@ -209,17 +204,22 @@ legend {
   display: grid;
   gap: 0.2rem;
 }
-.signs label {
+.signs :deep(.form-check) {
   display: flex;
   gap: 0.7rem;
   align-items: center;
   min-height: 46px;
   border-bottom: 1px solid color-mix(in srgb, var(--line) 35%, transparent);
 }
-.signs input {
+.signs :deep(.form-check-input) {
+  flex: none;
   width: 1.5rem;
   height: 1.5rem;
-  flex: none;
+  margin: 0;
+}
+.signs :deep(.form-check-label) {
+  flex: 1;
+  padding-block: 0.6rem;
 }
 .call {
   background: var(--ink);

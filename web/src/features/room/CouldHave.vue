@@ -5,6 +5,7 @@ import type { CouldHave } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import FoldPart from '@/shared/FoldPart.vue'
 
 /** What the place could have: which small thing, bought or brought, would help most clients here? */
 const props = defineProps<{ placeId: string }>()
@@ -42,8 +43,7 @@ async function look() {
         <strong>
           <WhyValue :reason="w.reason" :about="w.thing">{{ w.reason.exact }}</WhyValue>
         </strong>
-        <details class="small">
-          <summary>Which, for whom</summary>
+        <FoldPart title="Which, for whom" small>
           <div v-for="g in w.gains" :key="g.name" class="mt-1">
             <span class="name">{{ g.name }}</span>
             <div v-if="g.exercises.length">{{ g.exercises.join(' · ') }}</div>
@@ -51,7 +51,7 @@ async function look() {
               {{ s.words }}: {{ s.exercises.join(' · ') }}
             </div>
           </div>
-        </details>
+        </FoldPart>
       </div>
       <p v-if="answer.clients.length" class="small quiet mb-0">
         Worked out for {{ answer.clients.join(', ') }}, as the place is stored.

@@ -6,6 +6,7 @@ import { title } from '@/shared/format'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
+import { useDone } from '@/shared/useDone'
 import BandFields from './BandFields.vue'
 import CouldHave from './CouldHave.vue'
 import { emptyEquipment, furniture } from './equipment'
@@ -28,7 +29,7 @@ const version = ref<number | undefined>()
 const name = ref<string | number | undefined>('')
 const equipment = ref<Equipment>(emptyEquipment())
 const loads = ref<LoadsOf[]>([])
-const saved = ref(false)
+const done = useDone()
 const key = ref(0)
 const wrong = (field: string) => saving.wrong(field) ?? listing.wrong(field)
 const fixtures = computed(() => equipment.value.fixtures!)
@@ -62,7 +63,6 @@ async function open(place: string) {
     if (id.value !== wanted) continue
     if (detail) {
       take(detail)
-      saved.value = false
     }
     return
   }
@@ -79,7 +79,6 @@ let timer = 0
 watch(
   equipment,
   () => {
-    saved.value = false
     clearTimeout(timer)
     timer = window.setTimeout(async () => {
       const answer = await listing.run(() => ask(() => api.POST('/api/places/loads', { body: equipment.value })))
@@ -102,7 +101,7 @@ async function save() {
   version.value = place.version
   loads.value = place.loads
   await list()
-  saved.value = true
+  done('Saved.')
 }
 function toggle(item: string) {
   const has = equipment.value.furniture.includes(item)
@@ -203,7 +202,6 @@ function toggle(item: string) {
           <BButton v-if="theirs" size="sm" variant="outline-primary" @click="take(theirs)">Take what is stored</BButton>
         </ProblemNotice>
         <BButton type="submit" variant="primary" :disabled="saving.busy.value">Save this place</BButton>
-        <span v-if="saved" class="ms-3" role="status">Saved.</span>
       </div>
       <div class="side">
         <LoadsList :loads="loads" />

@@ -7,7 +7,13 @@ vi.mock('@/shared/api/client', () => ({
   api: { GET: vi.fn() },
   ask: async () => answers.next,
 }))
-const global = { stubs: { BButton: { template: '<button><slot /></button>' }, ProblemNotice: true } }
+const global = {
+  stubs: {
+    BButton: { template: '<button><slot /></button>' },
+    ProblemNotice: true,
+    FoldPart: { template: '<div><slot /></div>' },
+  },
+}
 const wish = {
   thing: 'a door anchor',
   reason: { exact: 'A door anchor gives 2 exercises to 1 client.' },

@@ -1,3 +1,4 @@
+import { createBootstrap } from 'bootstrap-vue-next/plugins/createBootstrap'
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import PlacesView from './PlacesView.vue'
@@ -20,7 +21,9 @@ const detail = (id: string, name: string) => ({ id, name, version: 1, equipment:
 
 describe('the places', () => {
   it('opens what was asked last, however quick somebody is', async () => {
-    const view = mount(PlacesView, { global: { stubs: { BButton: true, CouldHave: true, GaugePart: true } } })
+    const view = mount(PlacesView, {
+      global: { plugins: [createBootstrap()], stubs: { BButton: true, CouldHave: true, GaugePart: true } },
+    })
     await flushPromises()
     expect(asked.details.map((d) => d.id)).toEqual(['home'])
     await view.findAll('.choice button')[1]!.trigger('click')

@@ -77,7 +77,7 @@ class ComposeTest {
         page.getByText("Bring a routine").click();
         page.getByLabel("The routine, as it is written").fill("Hammer curl 2x10 40 kg, then curl 2x12");
         button("Read it").click();
-        Locator lines = page.locator("details[open] ol > li");
+        Locator lines = page.locator(".fold ol > li");
         assertThat(lines).hasCount(2);
         assertThat(lines.first()).containsText("instead of 40 kg");
         assertThat(lines.nth(1).locator("select")).hasValue("");
@@ -147,7 +147,7 @@ class ComposeTest {
         Locator differs = browser.page.getByText("Different from Tobias Fenn’s");
         assertThat(differs).isVisible();
         differs.click();
-        assertThat(browser.page.locator("details[open] .changes").first())
+        assertThat(browser.page.locator(".fold .changes").first())
                 .containsText(java.util.regex.Pattern.compile("left out|new|→"));
         browser.axeFindsNothing("differences from another client's session");
 

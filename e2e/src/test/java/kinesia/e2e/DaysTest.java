@@ -105,7 +105,7 @@ class DaysTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compose"))
                 .click();
         page.locator("section.unit").first().waitFor();
-        page.locator("summary", new Page.LocatorOptions().setHasText("The weeks ahead"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The weeks ahead"))
                 .click();
         page.getByLabel("Weeks, 1 to 6").fill("4");
         browser.press("Lay them out");

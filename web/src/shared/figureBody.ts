@@ -201,6 +201,9 @@ function trunk(m: Frame, build: Figure['build'], lateral: Vec, view: View, put: 
   )
 }
 
+// An ankle under this height, metres, stands or rests on the ground.
+const ON_THE_GROUND = 0.12
+
 function legs(leg: Vec[], build: Figure['build'], tone: Tone, floorY: number, body: Body) {
   const [hip, knee, ankle] = leg as [Vec, Vec, Vec]
   const [t, s] = [build.thighM, build.shankM]
@@ -222,10 +225,12 @@ function legs(leg: Vec[], build: Figure['build'], tone: Tone, floorY: number, bo
     -0.06,
   )
   const down = unit(minus(ankle, knee))
-  // A foot stands flat under an upright shank, and lies along one that is level.
-  const toe = down.y < -0.7 ? { x: 1, y: 0, z: 0 } : down.y > -0.35 ? down : unit({ x: -down.y, y: down.x, z: 0 })
+  // A foot stands flat under an upright shank, lies along one that is level, and on its toes where the knee is off the ground.
+  const onToes = down.y > -0.35 && ankle.y < floorY + ON_THE_GROUND && knee.y > floorY + ON_THE_GROUND
+  const toe =
+    down.y < -0.7 ? { x: 1, y: 0, z: 0 } : down.y > -0.35 && !onToes ? down : unit({ x: -down.y, y: down.x, z: 0 })
   const r = 0.45 * s
-  const sole = (at: Vec): Vec => (down.y < -0.7 ? { ...at, y: Math.max(floorY + r, at.y - 0.05) } : at)
+  const sole = (at: Vec): Vec => ({ ...at, y: Math.max(floorY + 1.2 * r, down.y < -0.7 ? at.y - 0.05 : at.y) })
   body(
     [
       { at: sole(add(ankle, toe, -0.02)), r: 1.2 * r },
@@ -358,7 +363,8 @@ function held(figure: Figure, arm: Arm, m: Frame, view: View): Shape[] {
     case 'CABLE_BAR':
       return first ? [...cable, ...bar(m, 0.08, 0, view)] : []
     case 'HOUSEHOLD':
-      return figure.oneWeight ? (first ? jug(middle, view) : []) : jug(arm.grip, view)
+      if (!figure.oneWeight) return jug(arm.grip, view)
+      return first ? [shape(blunt(grip, other, 0.03)), ...jug(middle, view)] : []
     case 'BODY_WEIGHT':
     case 'FIXED':
     case 'NOTHING':

@@ -56,7 +56,7 @@ const option = computed(() => {
       lineStyle: {
         color: colour(l.colour),
         width: 2,
-        type: l.name === 'during' ? ('dotted' as const) : ('solid' as const),
+        type: l.dotted ? ('dotted' as const) : ('solid' as const),
       },
     })),
   }

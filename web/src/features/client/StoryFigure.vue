@@ -1,10 +1,19 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue'
+import type { Reason } from '@/shared/api/types'
+import WhyValue from '@/shared/WhyValue.vue'
 import type { Chart } from './story'
 import FoldPart from '@/shared/FoldPart.vue'
 
 /** A chart under its title, with the same as a table: the first column names the row. */
-defineProps<{ title: string; says?: string; chart: Chart; heads: string[]; rows: (string | number)[][] }>()
+defineProps<{
+  title: string
+  says?: string
+  reason?: Reason
+  chart: Chart
+  heads: string[]
+  rows: (string | number)[][]
+}>()
 const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
 </script>
 
@@ -12,7 +21,10 @@ const StoryChart = defineAsyncComponent(() => import('./StoryChart.vue'))
   <figure class="panel">
     <figcaption>
       {{ title }}
-      <span v-if="says" class="quiet small">{{ says }}</span>
+      <span v-if="says" class="quiet small">
+        <WhyValue v-if="reason" :reason="reason" :about="title.toLowerCase()">{{ says }}</WhyValue>
+        <template v-else>{{ says }}</template>
+      </span>
     </figcaption>
     <StoryChart :chart="chart" class="chart" />
     <FoldPart title="as a table" small>

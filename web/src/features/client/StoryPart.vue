@@ -10,6 +10,7 @@ import { growthOf, ribbonOf, weeksOf } from './story'
 const props = defineProps<{ story: ClientStory }>()
 const SHOWN = 6
 const all = ref(false)
+const last = computed(() => props.story.weeks[props.story.weeks.length - 1])
 const exercises = computed(() => (all.value ? props.story.exercises : props.story.exercises.slice(0, SHOWN)))
 </script>
 
@@ -42,9 +43,11 @@ const exercises = computed(() => (all.value ? props.story.exercises : props.stor
     </BButton>
     <StoryFigure
       title="Hard sets a week"
+      :says="inUnits(last?.aim.exact ?? '', units)"
+      :reason="last?.aim"
       :chart="weeksOf(story.weeks)"
-      :heads="['Week of', 'front of the arm', 'back of the arm']"
-      :rows="story.weeks.map((w) => [date(w.monday), w.flexors, w.extensors])"
+      :heads="['Week of', 'front of the arm', 'aim', 'back of the arm', 'aim', 'most in seven days']"
+      :rows="story.weeks.map((w) => [date(w.monday), w.flexors, w.flexorsAim, w.extensors, w.extensorsAim, w.most])"
     />
   </section>
 </template>

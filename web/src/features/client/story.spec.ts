@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Reason } from '@/shared/api/types'
 import { growthOf, ribbonOf, weeksOf } from './story'
 
 describe('a client’s story as charts', () => {
@@ -21,9 +22,26 @@ describe('a client’s story as charts', () => {
     const chart = growthOf({ exerciseKey: 'curl', name: 'Curl', days }, 'KG_CM')
     expect(chart.lines.map((l) => l.values)).toEqual([[12], [4]])
   })
-  it('has both muscles beside each other for each week', () => {
-    const chart = weeksOf([{ monday: '2026-03-02', flexors: 6, extensors: 4 }])
+  const week = (flexorsAim: number, extensorsAim: number) => ({
+    monday: '2026-03-02',
+    flexors: 6,
+    extensors: 4,
+    flexorsAim,
+    extensorsAim,
+    most: 12,
+    aim: {} as Reason,
+  })
+  it('has both muscles beside each other for each week, against its aim and the most', () => {
+    const chart = weeksOf([week(6, 6)])
     expect(chart.days).toEqual(['2026-03-02'])
-    expect(chart.lines.map((l) => l.values)).toEqual([[6], [4]])
+    expect(chart.lines.map((l) => [l.name, ...l.values])).toEqual([
+      ['front of the arm', 6],
+      ['back of the arm', 4],
+      ['aim', 6],
+      ['most in seven days', 12],
+    ])
+  })
+  it('draws two aims where the muscles have their own', () => {
+    expect(weeksOf([week(6, 6), week(6, 8)]).lines.map((l) => l.name)).toContain('aim, back')
   })
 })

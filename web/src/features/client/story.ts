@@ -15,6 +15,7 @@ export interface Chart {
     as: 'line' | 'step' | 'bar' | 'mark'
     colour: string
     shapes?: string[]
+    dotted?: boolean
     /** A value in words, where it is no plain number. */
     label?: (value: number) => string
   }[]
@@ -37,7 +38,7 @@ export function ribbonOf(place: PlaceStory): Chart {
     top: 10,
     lines: [
       { name: 'usual', values: at.map((s) => s.usual), as: 'step', colour: 'line' },
-      { name: 'during', values: at.map((s) => s.during), as: 'line', colour: 'quiet' },
+      { name: 'during', values: at.map((s) => s.during), as: 'line', colour: 'quiet', dotted: true },
       {
         name: 'next morning',
         values: at.map((s) => s.morning ?? null),
@@ -67,14 +68,20 @@ export function growthOf(exercise: ExerciseStory, units: Units): Chart {
   }
 }
 
-/** Hard sets of both muscles, week by week. */
+/** Hard sets of both muscles, week by week, against what the week was to have and the most in any seven days. */
 export function weeksOf(weeks: ClientStory['weeks']): Chart {
+  const front = weeks.map((w) => w.flexorsAim)
+  const back = weeks.map((w) => w.extensorsAim)
+  const alike = front.every((n, i) => n === back[i])
   return {
     kind: 'weeks',
     days: weeks.map((w) => w.monday),
     lines: [
       { name: 'front of the arm', values: weeks.map((w) => w.flexors), as: 'bar', colour: 'tide' },
       { name: 'back of the arm', values: weeks.map((w) => w.extensors), as: 'bar', colour: 'ink' },
+      { name: alike ? 'aim' : 'aim, front', values: front, as: 'step', colour: 'tide' },
+      ...(alike ? [] : [{ name: 'aim, back', values: back, as: 'step' as const, colour: 'ink' }]),
+      { name: 'most in seven days', values: weeks.map((w) => w.most), as: 'line', colour: 'quiet', dotted: true },
     ],
   }
 }

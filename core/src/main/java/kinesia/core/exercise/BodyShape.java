@@ -23,6 +23,10 @@ record BodyShape(
     private static final double HALF_HIPS = 0.06;
     private static final double HEAD = 0.118;
     private static final double TRUNK = 0.288;
+    /** How far in from its outside a shoulder turns. */
+    private static final double SHOULDER_IN = 0.033;
+
+    private static final double HALF_HAND = 0.018;
     static final double THIGH = 0.245;
     static final double SHANK = 0.246;
     static final double FOOT = 0.039;
@@ -50,9 +54,11 @@ record BodyShape(
                 : leg.stream().map(p -> p.minus(aside)).toList();
         double floor = right.stream().mapToDouble(Vec3::y).min().orElse(0) - FOOT * h;
         if (exercise.stance() == Stance.SIDE_LYING) {
-            floor = -2 * HALF_SHOULDERS * h;
+            floor = -(2 * HALF_SHOULDERS + SHOULDER_IN) * h;
         } else if (liesOnFloor(exercise)) {
             floor = -HALF_TRUNK * h;
+        } else if (leansOnHands(exercise)) {
+            floor = Math.min(floor, arm.grip().y() - HALF_HAND * h);
         }
         Vec3 otherShoulder = middle.times(2);
         OtherArm other = OtherArm.of(exercise, pitchDeg, arm, otherShoulder, lateral, left, h);

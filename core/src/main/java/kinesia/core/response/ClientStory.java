@@ -1,8 +1,6 @@
 package kinesia.core.response;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -11,10 +9,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import kinesia.core.dose.LoggedSet;
+import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Place;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
@@ -57,16 +57,32 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
     /** How an exercise went, oldest first. */
     public record ExerciseStory(String exerciseKey, String name, List<DoneDay> days) {}
 
-    /** Hard sets of the week that begins on {@code monday}. */
-    public record DoneWeek(LocalDate monday, int flexors, int extensors) {}
+    /**
+     * Hard sets of the week that begins on {@code monday}, against what it was to have.
+     *
+     * @param most of a muscle in any seven days
+     */
+    public record DoneWeek(
+            LocalDate monday, int flexors, int extensors, int flexorsAim, int extensorsAim, int most, Reason aim) {}
+
+    /**
+     * What a client's weeks aim at.
+     *
+     * @param before the training before the first session
+     * @param sore whether a place is sore
+     */
+    public record Weeks(TrainingWeek week, TrainingStory before, boolean sore) {}
 
     /** Told from {@code sessions}, oldest first; what was done only once is no story yet. */
-    public static ClientStory of(List<SessionRecord> sessions, Catalogue catalogue) {
-        return new ClientStory(places(sessions), exercises(sessions, catalogue), weeks(sessions, catalogue));
+    public static ClientStory of(List<SessionRecord> sessions, Catalogue catalogue, Weeks weeks) {
+        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
+        WeekAllowance allowance =
+                new WeekAllowance(sessions, signals, catalogue, weeks.week(), weeks.before(), weeks.sore());
+        return new ClientStory(
+                places(sessions, signals), exercises(sessions, catalogue), weeks(sessions, catalogue, allowance));
     }
 
-    private static List<PlaceStory> places(List<SessionRecord> sessions) {
-        List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
+    private static List<PlaceStory> places(List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals) {
         Map<Place, List<PlaceSession>> byPlace = new LinkedHashMap<>();
         for (int i = 0; i < sessions.size(); i++) {
             SessionRecord session = sessions.get(i);
@@ -160,11 +176,10 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
                 .toList();
     }
 
-    private static List<DoneWeek> weeks(List<SessionRecord> sessions, Catalogue catalogue) {
+    private static List<DoneWeek> weeks(List<SessionRecord> sessions, Catalogue catalogue, WeekAllowance allowance) {
         Map<LocalDate, int[]> byWeek = new TreeMap<>();
         for (SessionRecord session : sessions) {
-            int[] sets = byWeek.computeIfAbsent(
-                    session.on().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)), m -> new int[2]);
+            int[] sets = byWeek.computeIfAbsent(TrainingWeek.monday(session.on()), m -> new int[2]);
             // A set of both arms in turn is logged twice and is one set of each.
             session.hardSets().stream()
                     .map(s -> s.exerciseKey() + " " + s.setNumber())
@@ -174,7 +189,17 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
                     .forEach(g -> sets[g == Head.Group.FLEXORS ? 0 : 1]++);
         }
         return byWeek.entrySet().stream()
-                .map(e -> new DoneWeek(e.getKey(), e.getValue()[0], e.getValue()[1]))
+                .map(e -> {
+                    WeekAllowance.Aim aim = allowance.aim(e.getKey());
+                    return new DoneWeek(
+                            e.getKey(),
+                            e.getValue()[0],
+                            e.getValue()[1],
+                            aim.flexors(),
+                            aim.extensors(),
+                            aim.most(),
+                            aim.reason());
+                })
                 .toList();
     }
 }

@@ -82,6 +82,39 @@ final class WeekAllowance {
         return sore ? CEILING_SORE : CEILING_CLEAR;
     }
 
+    /**
+     * What a week was to have.
+     *
+     * @param flexors hard sets of the front of the arm
+     * @param extensors hard sets of its back
+     * @param most hard sets of a muscle in any seven days
+     */
+    record Aim(int flexors, int extensors, int most, Reason reason) {}
+
+    /** What the week that begins on {@code monday} was to have, told from what was known that morning. */
+    Aim aim(LocalDate monday) {
+        int known = (int) sessions.stream().filter(s -> s.on().isBefore(monday)).count();
+        WeekAllowance then =
+                new WeekAllowance(sessions.subList(0, known), signals.subList(0, known), catalogue, week, story, sore);
+        Target front = then.target(Head.Group.FLEXORS, monday);
+        int back = then.target(Head.Group.EXTENSORS, monday).sets();
+        int most = ceiling(sore);
+        return new Aim(
+                front.sets(),
+                back,
+                most,
+                Reason.of(
+                                "WEEK-aim",
+                                Tag.HOUSE,
+                                "at most " + most + " hard sets in any seven days"
+                                        + (sore ? " where a place is sore" : ""),
+                                front.because() + " " + front.sets() + " hard sets for the front of the arm and " + back
+                                        + " for its back in the week from " + monday + ".",
+                                "We build the amount up slowly, week by week.")
+                        .with("front of the arm", front.sets())
+                        .with("back of the arm", back));
+    }
+
     /** The sets of a week, and the words for where they come from. */
     private record Target(int sets, String because) {}
 

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import kinesia.core.RuleFiles;
+import kinesia.core.dose.TrainingStory;
+import kinesia.core.plan.Goal;
+import kinesia.core.plan.TrainingWeek;
 import kinesia.core.response.ClientStory.DoneWeek;
 import org.junit.jupiter.api.Test;
 
@@ -12,7 +15,12 @@ class ClientStoryTest {
     private static final List<String> KEYS = List.of("rope-press-down", "standing-curl");
 
     private static ClientStory story(SessionRecord... sessions) {
-        return ClientStory.of(List.of(sessions), RuleFiles.model().catalogue());
+        return story(TrainingWeek.of(Goal.FUNCTION, 2), sessions);
+    }
+
+    private static ClientStory story(TrainingWeek week, SessionRecord... sessions) {
+        ClientStory.Weeks weeks = new ClientStory.Weeks(week, new TrainingStory(0, false, true), true);
+        return ClientStory.of(List.of(sessions), RuleFiles.model().catalogue(), weeks);
     }
 
     @Test
@@ -36,6 +44,42 @@ class ClientStoryTest {
         assertThat(story.weeks())
                 .extracting(DoneWeek::flexors, DoneWeek::extensors)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(6, 6), org.assertj.core.groups.Tuple.tuple(3, 3));
+    }
+
+    @Test
+    void each_week_stands_against_what_it_was_to_have() {
+        ClientStory story = story(
+                LearningTest.visit(0, KEYS, 0, 2),
+                LearningTest.visit(1, KEYS, 0, 2),
+                LearningTest.visit(2, KEYS, 0, 2),
+                LearningTest.visit(4, KEYS, 0, 2));
+        // New to training: six sets of each muscle, and one more after each good week (RULES 5).
+        assertThat(story.weeks()).extracting(DoneWeek::flexorsAim).containsExactly(6, 7, 8);
+        assertThat(story.weeks()).extracting(DoneWeek::extensorsAim).containsExactly(6, 7, 8);
+        assertThat(story.weeks()).extracting(DoneWeek::most).containsOnly(12);
+        assertThat(story.weeks().get(2).aim().exact())
+                .startsWith("After good weeks, from 6 to begin with, 8 hard sets");
+    }
+
+    @Test
+    void what_came_later_does_not_change_what_a_week_was_to_have() {
+        SessionRecord first = LearningTest.visit(0, KEYS, 0, 2);
+        SessionRecord flare = LearningTest.visit(2, KEYS, 6, 8);
+        assertThat(story(first, flare).weeks().get(0))
+                .isEqualTo(story(first).weeks().get(0));
+        assertThat(story(first, flare, LearningTest.visit(4, KEYS, 0, 2)).weeks())
+                .extracting(DoneWeek::flexorsAim)
+                .as("a week that hurt adds nothing")
+                .containsExactly(6, 7, 7);
+    }
+
+    @Test
+    void size_takes_more_behind_the_arm_than_in_front() {
+        DoneWeek week = story(TrainingWeek.of(Goal.ARM_SIZE, 2), LearningTest.visit(0, KEYS, 0, 2))
+                .weeks()
+                .get(0);
+        assertThat(week.flexorsAim()).isEqualTo(6);
+        assertThat(week.extensorsAim()).isEqualTo(8);
     }
 
     @Test

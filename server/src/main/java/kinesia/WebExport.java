@@ -1,5 +1,7 @@
 package kinesia;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -7,19 +9,31 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import kinesia.core.arm.Sex;
+import kinesia.core.exercise.Body;
+import kinesia.core.exercise.Exercise;
+import kinesia.core.exercise.ExerciseModel;
+import kinesia.core.exercise.Figure;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 
 /**
- * Writes the OpenAPI document that the controllers publish to a file, for the interface's types. Needs no database: it
- * starts the web layer on a free port and asks it once.
+ * Writes what the build of the interface needs: the OpenAPI document that the controllers publish, for its types, and the figure
+ * of every exercise, for the test of its drawing. Needs no database: it starts the web layer on a free port and asks it once.
  */
-public final class OpenApiExport {
+public final class WebExport {
     // Outside /api, which asks for a sign-in.
     private static final String DOCUMENT = "/openapi.json";
 
-    private OpenApiExport() {}
+    // Somebody small and light, somebody usual, somebody tall and heavy.
+    private static final List<Body> BUILDS =
+            List.of(new Body(Sex.FEMALE, 1.5, 47), new Body(Sex.FEMALE, 1.65, 68), new Body(Sex.MALE, 1.92, 110));
+    private static final double LOAD_KG = 4;
+
+    private WebExport() {}
 
     public static void main(String[] args) throws IOException, InterruptedException {
         SpringApplication application = new SpringApplication(KinesiaApplication.class);
@@ -49,6 +63,21 @@ public final class OpenApiExport {
             if (response.statusCode() != 200) {
                 throw new IllegalStateException("no OpenAPI document, status " + response.statusCode());
             }
+            writeFigures(context.getBean(ExerciseModel.class), Path.of(args[1]));
         }
+    }
+
+    private static void writeFigures(ExerciseModel model, Path file) throws IOException {
+        Map<String, List<Figure>> figures = new TreeMap<>();
+        for (Exercise exercise : model.catalogue().all()) {
+            figures.put(
+                    exercise.key(),
+                    BUILDS.stream()
+                            .map(body -> Figure.still(exercise, body, model.curve(exercise, body, LOAD_KG)))
+                            .toList());
+        }
+        new ObjectMapper()
+                .setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL)
+                .writeValue(file.toFile(), figures);
     }
 }

@@ -52,7 +52,8 @@ const option = computed(() => {
       symbol: l.as === 'line' || l.as === 'step' ? 'none' : undefined,
       symbolSize: 10,
       barMaxWidth: 12,
-      itemStyle: { color: colour(l.colour), opacity: growth && l.as === 'bar' ? 0.35 : 1 },
+      itemStyle: { color: colour(l.colour), opacity: l.faint || (growth && l.as === 'bar') ? 0.35 : 1 },
+      stack: l.on,
       lineStyle: {
         color: colour(l.colour),
         width: 2,

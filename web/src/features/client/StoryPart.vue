@@ -42,12 +42,23 @@ const exercises = computed(() => (all.value ? props.story.exercises : props.stor
       {{ all ? 'Only the most used' : `And ${story.exercises.length - SHOWN} more exercises` }}
     </BButton>
     <StoryFigure
-      title="Hard sets a week"
+      title="Sets a week"
       :says="inUnits(last?.aim.exact ?? '', units)"
       :reason="last?.aim"
       :chart="weeksOf(story.weeks)"
-      :heads="['Week of', 'front of the arm', 'aim', 'back of the arm', 'aim', 'most in seven days']"
-      :rows="story.weeks.map((w) => [date(w.monday), w.flexors, w.flexorsAim, w.extensors, w.extensorsAim, w.most])"
+      :heads="['Week of', 'front, hard', 'easy', 'aim', 'back, hard', 'easy', 'aim', 'most in seven days']"
+      :rows="
+        story.weeks.map((w) => [
+          date(w.monday),
+          w.flexors.hard,
+          w.flexors.easy,
+          w.flexorsAim,
+          w.extensors.hard,
+          w.extensors.easy,
+          w.extensorsAim,
+          w.most,
+        ])
+      "
     />
   </section>
 </template>

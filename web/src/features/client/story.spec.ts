@@ -24,8 +24,8 @@ describe('a client’s story as charts', () => {
   })
   const week = (flexorsAim: number, extensorsAim: number) => ({
     monday: '2026-03-02',
-    flexors: 6,
-    extensors: 4,
+    flexors: { hard: 6, easy: 1 },
+    extensors: { hard: 4, easy: 2 },
     flexorsAim,
     extensorsAim,
     most: 12,
@@ -36,7 +36,9 @@ describe('a client’s story as charts', () => {
     expect(chart.days).toEqual(['2026-03-02'])
     expect(chart.lines.map((l) => [l.name, ...l.values])).toEqual([
       ['front of the arm', 6],
+      ['easy', 1],
       ['back of the arm', 4],
+      ['easy', 2],
       ['aim', 6],
       ['most in seven days', 12],
     ])

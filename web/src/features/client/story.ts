@@ -16,6 +16,9 @@ export interface Chart {
     colour: string
     shapes?: string[]
     dotted?: boolean
+    faint?: boolean
+    /** Bars of one name stand on each other. */
+    on?: string
     /** A value in words, where it is no plain number. */
     label?: (value: number) => string
   }[]
@@ -68,7 +71,7 @@ export function growthOf(exercise: ExerciseStory, units: Units): Chart {
   }
 }
 
-/** Hard sets of both muscles, week by week, against what the week was to have and the most in any seven days. */
+/** Sets of both muscles, hard and easy, week by week, against what the week was to have and the most in any seven days. */
 export function weeksOf(weeks: ClientStory['weeks']): Chart {
   const front = weeks.map((w) => w.flexorsAim)
   const back = weeks.map((w) => w.extensorsAim)
@@ -77,8 +80,10 @@ export function weeksOf(weeks: ClientStory['weeks']): Chart {
     kind: 'weeks',
     days: weeks.map((w) => w.monday),
     lines: [
-      { name: 'front of the arm', values: weeks.map((w) => w.flexors), as: 'bar', colour: 'tide' },
-      { name: 'back of the arm', values: weeks.map((w) => w.extensors), as: 'bar', colour: 'ink' },
+      { name: 'front of the arm', values: weeks.map((w) => w.flexors.hard), as: 'bar', colour: 'tide', on: 'front' },
+      { name: 'easy', values: weeks.map((w) => w.flexors.easy), as: 'bar', colour: 'tide', on: 'front', faint: true },
+      { name: 'back of the arm', values: weeks.map((w) => w.extensors.hard), as: 'bar', colour: 'ink', on: 'back' },
+      { name: 'easy', values: weeks.map((w) => w.extensors.easy), as: 'bar', colour: 'ink', on: 'back', faint: true },
       { name: alike ? 'aim' : 'aim, front', values: front, as: 'step', colour: 'tide' },
       ...(alike ? [] : [{ name: 'aim, back', values: back, as: 'step' as const, colour: 'ink' }]),
       { name: 'most in seven days', values: weeks.map((w) => w.most), as: 'line', colour: 'quiet', dotted: true },

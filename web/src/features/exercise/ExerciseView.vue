@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, provide, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { AtlasView, ExerciseDetail, FeltTrialView } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { SORE_PLACES } from '@/shared/sorePlaces'
 import { useCall } from '@/shared/useCall'
 import DifferenceTable from './DifferenceTable.vue'
 import ExerciseColumn from './ExerciseColumn.vue'
@@ -38,6 +39,8 @@ async function load() {
   trials.value = all[2]
 }
 onMounted(load)
+
+provide(SORE_PLACES, () => forWhom.value?.soreSites ?? [])
 
 const top = computed(() =>
   Math.max(

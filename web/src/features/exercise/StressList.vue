@@ -51,7 +51,8 @@ li {
   gap: 0.5rem;
 }
 .figure {
-  text-align: right;
+  flex: none;
+  white-space: nowrap;
 }
 .value {
   display: inline-block;

@@ -81,7 +81,7 @@ export function choices(items: AtlasItem[], field: 'implement' | 'stance' | 'rol
 export function stressWord(value: number): string {
   if (value < 0.25) return 'next to none'
   if (value < 0.7) return 'little'
-  if (value < 1.3) return 'as the reference'
+  if (value < 1.3) return 'usual'
   return value < 2 ? 'more' : 'much more'
 }
 

@@ -94,6 +94,14 @@ const near = computed(() => props.view.methods.find((m) => m.key === props.neare
     grid-column: auto;
   }
 }
+@media (max-width: 900px) {
+  .controls {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+  .earned {
+    grid-column: auto;
+  }
+}
 @media (max-width: 700px) {
   .controls {
     grid-template-columns: minmax(0, 1fr);

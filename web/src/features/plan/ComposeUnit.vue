@@ -267,6 +267,12 @@ header .ms-auto {
   .grip {
     display: none;
   }
+  article {
+    grid-template-columns: 7rem 1fr;
+  }
+  .acts {
+    grid-column: 2;
+  }
 }
 @media (max-width: 700px) {
   article {

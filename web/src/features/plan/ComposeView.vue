@@ -264,14 +264,21 @@ const print = () => window.print()
 .hand select {
   width: 18rem;
 }
-section > :deep(details) {
+section > :deep(.fold) {
   margin-bottom: 0.7rem;
 }
 .at-home {
   display: none;
 }
-/* On a narrow screen the session comes first, and what it asks of the arms after it. */
-@media (max-width: 900px) {
+/* Upright the bars stay beside the session, only narrower. */
+@media (min-width: 701px) and (max-width: 900px) {
+  .beside-arms {
+    grid-template-columns: 12.5rem minmax(0, 1fr);
+    gap: 1rem;
+  }
+}
+/* On a phone the session comes first, and what it asks of the arms after it. */
+@media (max-width: 700px) {
   aside {
     order: 2;
   }
@@ -289,7 +296,7 @@ section > :deep(details) {
   aside,
   .acts,
   .hand,
-  section > :deep(details),
+  section > :deep(.fold),
   section > :deep(.controls) {
     display: none;
   }

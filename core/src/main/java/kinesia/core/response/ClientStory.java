@@ -7,11 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.TrainingStory;
 import kinesia.core.exercise.Catalogue;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Place;
 import kinesia.core.plan.TrainingWeek;
@@ -57,13 +55,16 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
     /** How an exercise went, oldest first. */
     public record ExerciseStory(String exerciseKey, String name, List<DoneDay> days) {}
 
+    /** Sets of one muscle in a week: those that count as hard, and the easier ones. */
+    public record Done(int hard, int easy) {}
+
     /**
-     * Hard sets of the week that begins on {@code monday}, against what it was to have.
+     * The sets of the week that begins on {@code monday}, against what it was to have of hard ones.
      *
      * @param most of a muscle in any seven days
      */
     public record DoneWeek(
-            LocalDate monday, int flexors, int extensors, int flexorsAim, int extensorsAim, int most, Reason aim) {}
+            LocalDate monday, Done flexors, Done extensors, int flexorsAim, int extensorsAim, int most, Reason aim) {}
 
     /**
      * What a client's weeks aim at.
@@ -78,8 +79,7 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
         List<Map<Place, SiteSignal>> signals = SignalRules.judge(sessions);
         WeekAllowance allowance =
                 new WeekAllowance(sessions, signals, catalogue, weeks.week(), weeks.before(), weeks.sore());
-        return new ClientStory(
-                places(sessions, signals), exercises(sessions, catalogue), weeks(sessions, catalogue, allowance));
+        return new ClientStory(places(sessions, signals), exercises(sessions, catalogue), weeks(sessions, allowance));
     }
 
     private static List<PlaceStory> places(List<SessionRecord> sessions, List<Map<Place, SiteSignal>> signals) {
@@ -176,25 +176,17 @@ public record ClientStory(List<PlaceStory> places, List<ExerciseStory> exercises
                 .toList();
     }
 
-    private static List<DoneWeek> weeks(List<SessionRecord> sessions, Catalogue catalogue, WeekAllowance allowance) {
-        Map<LocalDate, int[]> byWeek = new TreeMap<>();
-        for (SessionRecord session : sessions) {
-            int[] sets = byWeek.computeIfAbsent(TrainingWeek.monday(session.on()), m -> new int[2]);
-            // A set of both arms in turn is logged twice and is one set of each.
-            session.hardSets().stream()
-                    .map(s -> s.exerciseKey() + " " + s.setNumber())
-                    .distinct()
-                    .map(s -> catalogue.find(s.substring(0, s.lastIndexOf(' '))))
-                    .flatMap(e -> e.filter(x -> x.role().trainsTheArm()).map(Exercise::group).stream())
-                    .forEach(g -> sets[g == Head.Group.FLEXORS ? 0 : 1]++);
-        }
-        return byWeek.entrySet().stream()
-                .map(e -> {
-                    WeekAllowance.Aim aim = allowance.aim(e.getKey());
+    private static List<DoneWeek> weeks(List<SessionRecord> sessions, WeekAllowance allowance) {
+        return sessions.stream()
+                .map(s -> TrainingWeek.monday(s.on()))
+                .distinct()
+                .sorted()
+                .map(monday -> {
+                    WeekAllowance.Aim aim = allowance.aim(monday);
                     return new DoneWeek(
-                            e.getKey(),
-                            e.getValue()[0],
-                            e.getValue()[1],
+                            monday,
+                            allowance.done(Head.Group.FLEXORS, monday),
+                            allowance.done(Head.Group.EXTENSORS, monday),
                             aim.flexors(),
                             aim.extensors(),
                             aim.most(),

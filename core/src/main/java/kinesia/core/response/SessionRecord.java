@@ -166,6 +166,12 @@ public record SessionRecord(
                 .toList();
     }
 
+    /** The sets that were lighter than that. */
+    public List<LoggedSet> easySets() {
+        List<LoggedSet> hard = hardSets();
+        return sets.stream().filter(set -> !hard.contains(set)).toList();
+    }
+
     private boolean wasPlannedHard(LoggedSet set) {
         return plan().slots().stream()
                 .filter(slot -> slot.exerciseKey().equals(set.exerciseKey()))

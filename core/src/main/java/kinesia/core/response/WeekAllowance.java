@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.LoggedSet;
@@ -91,6 +92,12 @@ final class WeekAllowance {
      */
     record Aim(int flexors, int extensors, int most, Reason reason) {}
 
+    /** Hard and easy sets of {@code group} in the week from {@code monday}. */
+    ClientStory.Done done(Head.Group group, LocalDate monday) {
+        LocalDate next = monday.plusDays(DAYS);
+        return new ClientStory.Done(hardSets(group, monday, next), sets(SessionRecord::easySets, group, monday, next));
+    }
+
     /** What the week that begins on {@code monday} was to have, told from what was known that morning. */
     Aim aim(LocalDate monday) {
         int known = (int) sessions.stream().filter(s -> s.on().isBefore(monday)).count();
@@ -152,7 +159,9 @@ final class WeekAllowance {
         if (block != null && block.isLighter(on) && sets > 0) {
             return lighter(group, on, block, target, room);
         }
+        int easy = sets(SessionRecord::easySets, group, monday, on);
         String had = (done == 0 ? "none" : done) + " done since Monday"
+                + (easy == 0 ? "" : " (" + easy + (easy == 1 ? " easy set does" : " easy sets do") + " not count)")
                 + (other == 0 ? "" : ", " + other + " counted for other training");
         String now = room < Math.min(even, most)
                 ? inSevenDays + " in the last seven days, and no more than " + ceiling(sore) + " in any seven: " + sets
@@ -370,7 +379,11 @@ final class WeekAllowance {
     }
 
     private Stream<LoggedSet> hard(SessionRecord session, Head.Group group) {
-        return session.hardSets().stream()
+        return of(group, session.hardSets());
+    }
+
+    private Stream<LoggedSet> of(Head.Group group, List<LoggedSet> sets) {
+        return sets.stream()
                 .filter(s -> catalogue
                         .find(s.exerciseKey())
                         .map(e -> e.group() == group && e.role().trainsTheArm())
@@ -379,11 +392,16 @@ final class WeekAllowance {
 
     /** The hard sets of the arm that did more of them: a set of both arms counts for each, one arm's own for that arm. */
     private int hardSets(Head.Group group, LocalDate from, LocalDate before) {
+        return sets(SessionRecord::hardSets, group, from, before);
+    }
+
+    private int sets(
+            Function<SessionRecord, List<LoggedSet>> which, Head.Group group, LocalDate from, LocalDate before) {
         int most = 0;
         for (Side arm : Side.values()) {
             most = Math.max(most, (int) sessions.stream()
                     .filter(s -> !s.on().isBefore(from) && s.on().isBefore(before))
-                    .flatMap(s -> hard(s, group))
+                    .flatMap(s -> of(group, which.apply(s)))
                     .filter(s -> s.side() == null || s.side() == arm)
                     .count());
         }

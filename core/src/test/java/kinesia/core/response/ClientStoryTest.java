@@ -1,6 +1,7 @@
 package kinesia.core.response;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import kinesia.core.RuleFiles;
@@ -13,6 +14,10 @@ import org.junit.jupiter.api.Test;
 /** A record as it is drawn: nothing that was not said, and each set of a week counted once. */
 class ClientStoryTest {
     private static final List<String> KEYS = List.of("rope-press-down", "standing-curl");
+
+    private static ClientStory.Done done(int hard) {
+        return new ClientStory.Done(hard, 0);
+    }
 
     private static ClientStory story(SessionRecord... sessions) {
         return story(TrainingWeek.of(Goal.FUNCTION, 2), sessions);
@@ -43,7 +48,7 @@ class ClientStoryTest {
                 LearningTest.visit(2, KEYS, 0, 2));
         assertThat(story.weeks())
                 .extracting(DoneWeek::flexors, DoneWeek::extensors)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(6, 6), org.assertj.core.groups.Tuple.tuple(3, 3));
+                .containsExactly(tuple(done(6), done(6)), tuple(done(3), done(3)));
     }
 
     @Test

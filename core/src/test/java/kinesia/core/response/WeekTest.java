@@ -57,6 +57,32 @@ class WeekTest {
         return new LoggedSet(on, key, null, n, Load.ofKg(4), 10, Effort.of(7), PainScore.NONE, null, null);
     }
 
+    /** The same session, felt as easy. */
+    private static SessionRecord easily(SessionRecord session) {
+        List<LoggedSet> easy = session.sets().stream()
+                .map(s -> new LoggedSet(
+                        s.on(),
+                        s.exerciseKey(),
+                        null,
+                        s.setNumber(),
+                        s.load(),
+                        s.reps(),
+                        Effort.of(5),
+                        s.pain(),
+                        null,
+                        null))
+                .toList();
+        return new SessionRecord(
+                session.on(),
+                session.planned(),
+                session.soreSites(),
+                easy,
+                true,
+                session.rightAfter(),
+                session.morning(),
+                session.nextDoor());
+    }
+
     private static Map<Head.Group, SetBudget> week(
             TrainingWeek week, TrainingStory story, boolean sore, LocalDate on, SessionRecord... sessions) {
         List<SessionRecord> records = List.of(sessions);
@@ -84,6 +110,21 @@ class WeekTest {
         Map<Head.Group, SetBudget> budget = week(TrainingWeek.of(goal, 2), USUAL, false, MONDAY);
         assertThat(sets(Head.Group.FLEXORS, budget)).isEqualTo(flexors);
         assertThat(sets(Head.Group.EXTENSORS, budget)).isEqualTo(extensors);
+    }
+
+    /** Effort under 6 makes no hard set (RULES 4): it is said, and takes nothing from the week. */
+    @Test
+    void easy_sets_are_told_and_not_counted() {
+        TrainingWeek twice = TrainingWeek.of(Goal.FUNCTION, 2);
+        SetBudget front = week(twice, USUAL, false, MONDAY.plusDays(3), easily(session(MONDAY, 4, 0)))
+                .get(Head.Group.FLEXORS);
+        assertThat(front.reason().exact()).contains("none done since Monday (4 easy sets do not count)");
+        assertThat(front.sets()).as("half as much again as an even share").isEqualTo(6);
+        assertThat(week(twice, USUAL, false, MONDAY.plusDays(3), session(MONDAY, 4, 0))
+                        .get(Head.Group.FLEXORS)
+                        .reason()
+                        .exact())
+                .contains("4 done since Monday; ");
     }
 
     /** Keeping what is there: one session a week at a third of the sets (Bickel et al. 2011, quoted from memory). */

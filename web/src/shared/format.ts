@@ -2,8 +2,12 @@ import type { Load, Units } from './api/types'
 
 const POUNDS_PER_KG = 1 / 0.45359237
 
+// What a trainer calls by other words than the core.
+const CALLED: Record<string, string> = { HOUSEHOLD: 'jug, can or bag', NEUTRAL: 'thumb up', NOTHING: 'empty hands' }
+
 /** A name of the core in words: TOP_OUTER_SHOULDER becomes "top outer shoulder". */
 export function words(name: string): string {
+  if (CALLED[name]) return CALLED[name]
   return name.toLowerCase().replaceAll('_', ' ')
 }
 

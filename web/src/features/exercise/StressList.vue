@@ -27,7 +27,7 @@ function changed(row: SiteStress): string | undefined {
   <ul class="list">
     <li v-for="r in rows" :key="r.site" :class="{ sore: sore.includes(r.site) }">
       <span>{{ title(r.site) }}</span>
-      <span class="figure">
+      <span class="says">
         <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${words(r.site)}`">
           {{ changed(r) ?? stressWord(r.value) }}
         </WhyValue>
@@ -50,7 +50,7 @@ li {
   align-items: baseline;
   gap: 0.5rem;
 }
-.figure {
+.says {
   flex: none;
   white-space: nowrap;
 }

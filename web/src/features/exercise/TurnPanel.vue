@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Adjustment, ExerciseDetail } from '@/shared/api/types'
-import { inUnits, title, words } from '@/shared/format'
+import { inUnits, title } from '@/shared/format'
 import SelectField from '@/shared/SelectField.vue'
 import { units } from '@/shared/units'
 import { workedOutAt } from './atlas'
@@ -130,7 +130,6 @@ const choice = <T extends string>(all: T[]) => all.map((value) => ({ value, text
         :wrong="wrong('loadKg')"
         @update:model-value="(v) => (load = v === '' ? undefined : Number(v))"
       />
-      <span v-if="!detail.loads.length" class="small quiet">This place has no {{ words(detail.item.implement) }}.</span>
     </template>
   </section>
 </template>
@@ -150,6 +149,10 @@ const choice = <T extends string>(all: T[]) => all.map((value) => ({ value, text
 .slider .typed {
   margin-left: 0.6rem;
   width: auto;
+}
+
+.slider.ends {
+  grid-template-columns: 1fr auto;
 }
 .slider.ends :deep(.form-range) {
   grid-column: 1 / -1;

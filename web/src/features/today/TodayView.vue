@@ -119,7 +119,8 @@ const outOf10 = (chance: number) => Math.round(chance * 10)
               :to="actions[c.action].to(c)"
               :class="['btn', 'btn-sm', waits(c) ? 'btn-outline-primary' : 'btn-primary']"
             >
-              {{ actions[c.action].text }}{{ c.action === 'REST' ? `, ${date(c.on)}` : '' }}
+              {{ actions[c.action].text }}
+              <span v-if="c.action === 'REST'" class="visually-hidden">, {{ date(c.on) }}</span>
             </RouterLink>
           </li>
         </ul>

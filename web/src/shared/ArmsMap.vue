@@ -62,7 +62,7 @@ const points = computed(() =>
 )
 const named = (s: { site: Site; side: Side }) => `${words(s.side)} ${words(s.site)}`
 /** The place under the finger, or else what is marked. */
-const said = computed(() => (near.value ? named(near.value) : props.marks.map(named).join(', ')))
+const said = computed(() => (near.value ? named(near.value) : [...new Set(props.marks.map(named))].join(', ')))
 function pick(s: { site: Site; side: Side }) {
   if (props.picking) emit('pick', s.site, s.side)
 }

@@ -31,7 +31,7 @@ function changed(row: SiteStress): string | undefined {
         <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${words(r.site)}`">
           {{ changed(r) ?? stressWord(r.value) }}
         </WhyValue>
-        <span class="quiet value">{{ r.value.toFixed(1) }}</span>
+        <span class="quiet number">{{ r.value.toFixed(1) }}</span>
       </span>
     </li>
   </ul>
@@ -54,7 +54,7 @@ li {
   flex: none;
   white-space: nowrap;
 }
-.value {
+.number {
   display: inline-block;
   width: 2rem;
 }

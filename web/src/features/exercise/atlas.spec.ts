@@ -95,7 +95,7 @@ describe('the workbench', () => {
     expect(said({ ...list[0]!, unit: 'm', low: 'lower', high: 'higher' }, 0.15)).toBe('15 cm higher')
     expect(suggestedName(detail(), untouched, list)).toBe('')
     expect(suggestedName(detail(), { ...untouched, armForwardDeg: 15, grip: 'NEUTRAL' }, list)).toBe(
-      'Curl, upper arm 15° forward, neutral',
+      'Curl, upper arm 15° forward, thumb up',
     )
     expect(suggestedName(detail(), { ...untouched, rangeFrom: 0.2 }, list)).toContain('part of the range')
   })

@@ -21,6 +21,15 @@ const bySite = computed(() => {
   const sites = [...new Set((lines.value ?? []).map((l) => l.counts.site))]
   return sites.map((site) => ({ site, lines: (lines.value ?? []).filter((l) => l.counts.site === site) }))
 })
+const changed: Record<RuledOn['kind'], string> = {
+  SWAPPED_OUT: 'an exercise left out',
+  SWAPPED_IN: 'an exercise put in',
+  LOAD: 'a load',
+  SETS: 'a number of sets',
+  REPS: 'repetitions',
+  EFFORT: 'an effort to aim at',
+  REST: 'a rest',
+}
 const meaning = (weight: number) =>
   weight >= 1.05
     ? 'a little harder on it than the house thinks'
@@ -69,7 +78,7 @@ const meaning = (weight: number) =>
       <table v-else class="counts">
         <thead>
           <tr>
-            <th scope="col">The rule</th>
+            <th scope="col">What Kinesia changed, and by which rule</th>
             <th scope="col">Taken</th>
             <th scope="col">Half of it</th>
             <th scope="col">Not at all</th>
@@ -78,7 +87,10 @@ const meaning = (weight: number) =>
         </thead>
         <tbody>
           <tr v-for="r in against" :key="r.ruleId">
-            <th scope="row">{{ r.rule || r.ruleId }}</th>
+            <th scope="row">
+              {{ changed[r.kind] }}
+              <span class="quiet small d-block">{{ r.rule }}</span>
+            </th>
             <td>{{ r.accepted }}</td>
             <td>{{ r.softened }}</td>
             <td>{{ r.overruled }}</td>

@@ -98,7 +98,11 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
-  align-items: center;
+  align-items: flex-start;
+}
+/* Level with the fields, under their labels. */
+.line > .btn {
+  margin-top: 1.9rem;
 }
 .line > div {
   width: 9rem;

@@ -64,7 +64,11 @@ function change(n: number, part: Partial<Thing>) {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
-  align-items: center;
+  align-items: flex-start;
+}
+/* Level with the fields, under their labels. */
+.line > .btn {
+  margin-top: 1.9rem;
 }
 .line > div {
   width: 9rem;

@@ -64,7 +64,11 @@ function pair(n: number, part: Partial<Plated['pairs'][number]>) {
   display: flex;
   flex-wrap: wrap;
   gap: 0.8rem;
-  align-items: center;
+  align-items: flex-start;
+}
+/* Level with the fields, under their labels. */
+.line > .btn {
+  margin-top: 1.9rem;
 }
 .line > :first-child {
   width: 8rem;

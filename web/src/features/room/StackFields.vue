@@ -44,7 +44,11 @@ const fields = [
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
-  align-items: center;
+  align-items: flex-start;
+}
+/* Level with the fields, under their labels. */
+.line > .btn {
+  margin-top: 1.9rem;
 }
 .line > div {
   width: 8rem;

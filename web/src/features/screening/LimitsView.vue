@@ -76,7 +76,7 @@ function done(limits: LimitsView) {
                 <div class="row-line">
                   <span>
                     <WhyValue :reason="k.limit.reason" :about="limitWords(k.limit)">{{ limitWords(k.limit) }}</WhyValue>
-                    <span class="quiet">{{ place(k) }}</span>
+                    <span class="quiet ms-2">{{ place(k) }}</span>
                   </span>
                   <span class="end">
                     <span class="quiet small">look again {{ date(k.limit.lookAgainOn) }}</span>
@@ -145,11 +145,15 @@ function done(limits: LimitsView) {
   border-top: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
 }
 .row-line {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
   gap: 0.3rem 1rem;
   align-items: center;
+}
+@media (max-width: 600px) {
+  .row-line {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .end {
   display: flex;

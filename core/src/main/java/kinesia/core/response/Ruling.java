@@ -57,8 +57,19 @@ public record Ruling(String key, Changes.Kind kind, String ruleId, String rule, 
         return List.copyOf(last.values());
     }
 
-    /** How often each choice was made on what one rule changed, and the words that were said with it, the latest first. */
-    public record RuledOn(String ruleId, String rule, int accepted, int softened, int overruled, List<String> words) {
+    /**
+     * How often each choice was made on what one rule changed, and the words that were said with it, the latest first.
+     *
+     * @param kind what it changed, at its last
+     */
+    public record RuledOn(
+            String ruleId,
+            Changes.Kind kind,
+            String rule,
+            int accepted,
+            int softened,
+            int overruled,
+            List<String> words) {
         public RuledOn {
             words = List.copyOf(words);
         }
@@ -71,6 +82,7 @@ public record Ruling(String key, Changes.Kind kind, String ruleId, String rule, 
         return byRule.entrySet().stream()
                 .map(e -> new RuledOn(
                         e.getKey(),
+                        e.getValue().get(e.getValue().size() - 1).kind(),
                         e.getValue().get(e.getValue().size() - 1).rule(),
                         times(e.getValue(), Choice.ACCEPTED),
                         times(e.getValue(), Choice.SOFTENED),

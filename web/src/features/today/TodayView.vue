@@ -183,7 +183,7 @@ const outOf10 = (chance: number) => Math.round(chance * 10)
 }
 @media (max-width: 900px) {
   .rows li {
-    grid-template-columns: auto 1fr;
+    grid-template-columns: 10.2rem minmax(0, 1fr);
   }
   .time:empty {
     display: none;

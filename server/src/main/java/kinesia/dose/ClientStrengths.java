@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.client.Client;
+import kinesia.client.OldSets;
 import kinesia.core.dose.ClientStrength;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Person;
@@ -24,8 +26,10 @@ public class ClientStrengths {
     private final TrainingSessions sessions;
     private final SetLogs logs;
     private final RoomCatalogue rooms;
+    private final OldSets oldSets;
 
-    ClientStrengths(TrainingSessions sessions, SetLogs logs, RoomCatalogue rooms) {
+    ClientStrengths(TrainingSessions sessions, SetLogs logs, RoomCatalogue rooms, OldSets oldSets) {
+        this.oldSets = oldSets;
         this.sessions = sessions;
         this.logs = logs;
         this.rooms = rooms;
@@ -40,8 +44,10 @@ public class ClientStrengths {
                 sessions.findOutlines(List.of(client.id()), NextVisit.LOOKS_BACK_DAYS).stream()
                         .filter(s -> !s.isOpen())
                         .collect(Collectors.toMap(TrainingSession::id, s -> s));
-        List<LoggedSet> sets = logs.findDone(lately.keySet()).stream()
-                .map(log -> log.set(lately.get(log.sessionId()).visitOn()))
+        List<LoggedSet> sets = Stream.concat(
+                        oldSets.of(client.id()).stream(),
+                        logs.findDone(lately.keySet()).stream()
+                                .map(log -> log.set(lately.get(log.sessionId()).visitOn())))
                 .toList();
         Person person = new Person(
                 client.body(),

@@ -54,6 +54,15 @@ class CalendarController {
         return handed(visits.ofClient(client.id(), from(who.roomId()), calendar.now()));
     }
 
+    /** One visit, to be sent to the client; moved and sent again it moves in their calendar as well. */
+    @GetMapping("/api/clients/{clientId}/visits/{id}.ics")
+    @Transactional(readOnly = true)
+    ResponseEntity<String> invitation(
+            @PathVariable UUID clientId, @PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        clients.require(clientId, who.roomId());
+        return handed(visits.invitation(clientId, id, calendar.now()).orElseThrow(Problem::notFound));
+    }
+
     @GetMapping("/api/calendar-feed")
     @Transactional(readOnly = true)
     FeedState state(@AuthenticationPrincipal SignedIn who) {

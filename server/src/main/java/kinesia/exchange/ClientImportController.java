@@ -75,7 +75,8 @@ class ClientImportController {
     @PostMapping("/api/imports/clients")
     @Transactional
     ClientTableRead read(@Valid @RequestBody SaidTable said, @AuthenticationPrincipal SignedIn who) {
-        ClientTable table = ClientTable.of(said.text(), said.columns());
+        ClientTable read = ClientTable.of(said.text(), said.columns());
+        CsvTable<ClientTable.Column> table = read.table();
         Set<String> known = new HashSet<>();
         clients.findAllInRoom(who.roomId())
                 .forEach(c -> known.add(key(c.name(), c.details().bornOn())));
@@ -83,13 +84,13 @@ class ClientImportController {
         List<ClientDetails> fresh = new ArrayList<>();
         Place place = places.findByRoomIdOrderByName(who.roomId()).get(0);
         LocalDate today = calendar.today(who.roomId());
-        for (CSVRecord row : table.missing().isEmpty() ? table.rows() : List.<CSVRecord>of()) {
+        for (CSVRecord row : table.readable().toList()) {
             List<String> problems = new ArrayList<>();
-            ClientDetails details = table.details(row, place.id(), today, validator, problems);
+            ClientDetails details = read.details(row, place.id(), today, validator, problems);
             State state = details == null
                     ? State.WRONG
                     : known.add(key(details.name(), details.bornOn())) ? State.NEW : State.KNOWN;
-            lines.add(new ClientLine(line(row), table.name(row), state, problems));
+            lines.add(new ClientLine(CsvTable.line(row), read.name(row), state, problems));
             if (state == State.NEW && details != null) {
                 fresh.add(details);
             }
@@ -104,11 +105,6 @@ class ClientImportController {
         }
         return new ClientTableRead(
                 table.headings(), table.columns(), table.missing(), lines, said.keep() ? fresh.size() : 0);
-    }
-
-    /** The heading is line 1. */
-    private static long line(CSVRecord row) {
-        return row.getRecordNumber() + 1;
     }
 
     private static String wrongWords(List<ClientTable.Column> missing, List<ClientLine> lines) {

@@ -1,14 +1,8 @@
 package kinesia.exchange;
 
 import jakarta.validation.Validator;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,27 +12,19 @@ import kinesia.client.ClientDetails;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
 import kinesia.core.plan.Goal;
-import kinesia.shared.Problem;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
+import kinesia.exchange.ClientTable.Column;
 import org.apache.commons.csv.CSVRecord;
-import org.apache.commons.csv.DuplicateHeaderMode;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Clients as a table says them: RFC 4180 with headings in its first line.
- *
- * @param columns which heading holds what
- */
-record ClientTable(List<String> headings, Map<Column, String> columns, List<CSVRecord> rows) {
-    private static final int MOST_LINES = 2_000;
+/** Clients as a table says them. */
+record ClientTable(CsvTable<Column> table) {
     private static final int MINUTES = 45;
     private static final double CM = 100;
     // A stature of more metres than this is one in centimetres.
     private static final double TALLEST_M = 3;
 
     /** What a column can hold; the words are headings under which it is found without asking. */
-    enum Column {
+    enum Column implements CsvTable.Column {
         NAME(true, "name|client|full name"),
         BORN_ON(true, "born|born on|birth date|date of birth|birthday"),
         SEX(true, "sex|gender"),
@@ -55,37 +41,19 @@ record ClientTable(List<String> headings, Map<Column, String> columns, List<CSVR
             this.headings = headings;
         }
 
-        List<String> words() {
+        @Override
+        public boolean needed() {
+            return needed;
+        }
+
+        @Override
+        public List<String> words() {
             return List.of(headings.split("\\|", -1));
         }
     }
 
-    /** Reads {@code text}; {@code chosen} says which heading holds what, and the rest is guessed. */
     static ClientTable of(String text, @Nullable Map<Column, String> chosen) {
-        List<CSVRecord> rows = new ArrayList<>();
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        String first = plain.lines().findFirst().orElse("");
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(first.indexOf(';') >= 0 && first.indexOf(',') < 0 ? ';' : ',')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
-            for (CSVRecord row : parser) {
-                if (rows.size() >= MOST_LINES) {
-                    throw Problem.refused("More than " + MOST_LINES + " lines; split the table.");
-                }
-                rows.add(row);
-            }
-            List<String> headings = List.copyOf(parser.getHeaderNames());
-            return new ClientTable(headings, columns(headings, chosen), rows);
-        } catch (IllegalArgumentException | UncheckedIOException | IOException e) {
-            throw Problem.refused("This is no table that can be read: " + e.getMessage());
-        }
+        return new ClientTable(CsvTable.of(Column.class, text, chosen));
     }
 
     /** As it is called in the file. */
@@ -93,39 +61,8 @@ record ClientTable(List<String> headings, Map<Column, String> columns, List<CSVR
         return Objects.requireNonNullElse(said(row, Column.NAME), "");
     }
 
-    /** Columns that are needed and not found. */
-    List<Column> missing() {
-        return List.of(Column.values()).stream()
-                .filter(c -> c.needed && !columns.containsKey(c))
-                .toList();
-    }
-
-    private static Map<Column, String> columns(List<String> headings, @Nullable Map<Column, String> chosen) {
-        Map<Column, String> columns = new EnumMap<>(Column.class);
-        if (chosen != null) {
-            chosen.forEach((column, heading) -> {
-                if (headings.contains(heading)) {
-                    columns.put(column, heading);
-                }
-            });
-        }
-        for (Column column : Column.values()) {
-            headings.stream()
-                    .filter(h -> !columns.containsValue(h)
-                            && column.words()
-                                    .contains(h.strip()
-                                            .toLowerCase(Locale.ROOT)
-                                            .replaceAll("[^a-z]+", " ")
-                                            .strip()))
-                    .findFirst()
-                    .ifPresent(h -> columns.putIfAbsent(column, h));
-        }
-        return new LinkedHashMap<>(columns);
-    }
-
     private @Nullable String said(CSVRecord row, Column column) {
-        String heading = columns.get(column);
-        return heading == null || !row.isSet(heading) ? null : row.get(heading);
+        return table.said(row, column);
     }
 
     /** The client of {@code row}; null where something is wrong, which is added to {@code problems}. */

@@ -23,6 +23,7 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.shared.Download;
+import kinesia.shared.Letter;
 import kinesia.shared.Problem;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Records handed out in open formats, brought in again, and erased. */
@@ -48,6 +50,7 @@ class RecordController {
     private final RecordFile file;
     private final RecordCsv csv;
     private final FhirRecord fhir;
+    private final RecordPdf pdf;
     private final RoomCalendar calendar;
     private final JdbcTemplate database;
 
@@ -56,12 +59,14 @@ class RecordController {
             RecordFile file,
             RecordCsv csv,
             FhirRecord fhir,
+            RecordPdf pdf,
             RoomCalendar calendar,
             JdbcTemplate database) {
         this.clients = clients;
         this.file = file;
         this.csv = csv;
         this.fhir = fhir;
+        this.pdf = pdf;
         this.calendar = calendar;
         this.database = database;
     }
@@ -92,6 +97,18 @@ class RecordController {
         LocalDate today = calendar.today(who.roomId());
         Download.begin(response, MediaType.APPLICATION_JSON, Download.plain(client.name()) + "-record.json");
         file.write(clientId, today, response.getOutputStream());
+    }
+
+    /** The same to read and to print: the client's own copy. */
+    @GetMapping("/api/clients/{clientId}/record.pdf")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> paper(
+            @PathVariable UUID clientId,
+            @RequestParam(defaultValue = "A4") Letter.Paper paper,
+            @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        LocalDate today = calendar.today(who.roomId());
+        return Download.pdf(Download.plain(client.name()) + "-record.pdf", pdf.of(client, today, paper));
     }
 
     @GetMapping("/api/clients/{clientId}/record.fhir.json")

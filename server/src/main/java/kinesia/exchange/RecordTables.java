@@ -21,6 +21,7 @@ final class RecordTables {
             new OfClient("composition", CLIENT),
             new OfClient("set_up", CLIENT),
             new OfClient("felt_trial", CLIENT),
+            new OfClient("old_set", CLIENT),
             new OfClient("screen", CLIENT),
             new OfClient("clearance", CLIENT),
             new OfClient("limit_change", CLIENT),

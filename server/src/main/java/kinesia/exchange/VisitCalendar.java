@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -17,6 +18,7 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -31,6 +33,9 @@ class VisitCalendar {
     private static final String APPOINTMENTS = """
             select a.id, c.name, a.visit_on, a.starts_at, a.minutes, p.name as place, a.cancelled, a.version, a.changed_at
             from appointment a join client c on c.id = a.client_id join place p on p.id = a.place_id where\s""";
+    private static final String AT_HOME = """
+            select h.id, c.name, h.due_on, h.withdrawn_at is not null, h.made_at
+            from home_session h join client c on c.id = h.client_id where\s""";
     private final JdbcTemplate database;
 
     VisitCalendar(JdbcTemplate database) {
@@ -51,15 +56,50 @@ class VisitCalendar {
 
     /** All visits of a room from {@code from} on, those taken off included. */
     Calendar ofRoom(UUID roomId, LocalDate from, Instant now) {
-        return filled(visits("c.room_id = ? and a.visit_on >= ? order by a.visit_on, a.starts_at", roomId, from), now);
+        Calendar calendar =
+                filled(visits("c.room_id = ? and a.visit_on >= ? order by a.visit_on, a.starts_at", roomId, from), now);
+        return withHome(calendar, "c.room_id = ? and h.due_on >= ? order by h.due_on", roomId, from, now);
     }
 
     /** The visits of one client. */
     Calendar ofClient(UUID clientId, LocalDate from, Instant now) {
-        return filled(visits("a.client_id = ? and a.visit_on >= ? order by a.visit_on", clientId, from), now);
+        Calendar calendar =
+                filled(visits("a.client_id = ? and a.visit_on >= ? order by a.visit_on", clientId, from), now);
+        return withHome(calendar, "h.client_id = ? and h.due_on >= ? order by h.due_on", clientId, from, now);
     }
 
-    private List<Visit> visits(String which, UUID of, LocalDate from) {
+    /** One visit of a client as an invitation, or as its cancelling; empty where there is none. */
+    Optional<Calendar> invitation(UUID clientId, UUID visit, Instant now) {
+        List<Visit> found = visits("a.id = ? and a.client_id = ?", visit, clientId);
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        Calendar calendar = filled(found, now);
+        calendar.add(found.get(0).cancelled() ? ImmutableMethod.CANCEL : ImmutableMethod.REQUEST);
+        return Optional.of(calendar);
+    }
+
+    /** Sessions to be done alone, as whole days. */
+    private Calendar withHome(Calendar calendar, String which, UUID of, LocalDate from, Instant now) {
+        database.query(
+                AT_HOME + which,
+                row -> {
+                    VEvent event =
+                            new VEvent(row.getObject(3, LocalDate.class), "Training at home, " + row.getString(2));
+                    event.removeAll("DTSTAMP");
+                    event.add(new DtStamp(now.truncatedTo(ChronoUnit.SECONDS)));
+                    event.add(new Uid(row.getString(1) + "@kinesia"));
+                    event.add(new Sequence(row.getBoolean(4) ? 1 : 0));
+                    event.add(new LastModified(row.getTimestamp(5).toInstant().truncatedTo(ChronoUnit.SECONDS)));
+                    event.add(row.getBoolean(4) ? ImmutableStatus.VEVENT_CANCELLED : ImmutableStatus.VEVENT_CONFIRMED);
+                    calendar.add(event);
+                },
+                of,
+                from);
+        return calendar;
+    }
+
+    private List<Visit> visits(String which, Object... of) {
         return database.query(
                 APPOINTMENTS + which,
                 (row, n) -> new Visit(
@@ -72,8 +112,7 @@ class VisitCalendar {
                         row.getBoolean(7),
                         row.getInt(8),
                         row.getTimestamp(9).toInstant()),
-                of,
-                from);
+                of);
     }
 
     private static Calendar empty() {

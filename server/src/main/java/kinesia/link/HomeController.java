@@ -11,11 +11,15 @@ import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
+import kinesia.floor.SessionViews;
 import kinesia.plan.VisitPlanner;
 import kinesia.room.Place;
 import kinesia.room.Places;
+import kinesia.shared.Download;
+import kinesia.shared.Letter;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,6 +27,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Sessions to be done alone: planned by the trainer, sent as a link, taken back. */
@@ -35,6 +40,7 @@ class HomeController {
     private final Clients clients;
     private final Places places;
     private final RoomCalendar calendar;
+    private final SessionViews views;
 
     HomeController(
             HomeSessions homes,
@@ -43,7 +49,9 @@ class HomeController {
             PrivateLinks links,
             Clients clients,
             Places places,
-            RoomCalendar calendar) {
+            RoomCalendar calendar,
+            SessionViews views) {
+        this.views = views;
         this.homes = homes;
         this.planner = planner;
         this.invitations = invitations;
@@ -109,6 +117,23 @@ class HomeController {
                 new HomeSession(id, clientId, place.id(), plan, outcome.soreSites(), who.name(), calendar.now()));
         boolean sent = invitations.home(client, home).isPresent();
         return new HomePlanned(view(home), sent, List.of(), List.of());
+    }
+
+    /** The session on paper. */
+    @GetMapping("/api/clients/{clientId}/home/{id}/sheet.pdf")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> sheet(
+            @PathVariable UUID clientId,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Letter.Paper paper,
+            @AuthenticationPrincipal SignedIn who) {
+        Client client = clients.require(clientId, who.roomId());
+        HomeSession home =
+                homes.findById(id).filter(h -> h.clientId().equals(clientId)).orElseThrow(Problem::notFound);
+        Place place = places.findByIdAndRoomId(home.placeId(), who.roomId()).orElseThrow(Problem::notFound);
+        return Download.pdf(
+                "at-home-" + home.dueOn() + ".pdf",
+                HomeSheetPdf.of(client.name(), home, views.guides(client, place, home.plan()), paper));
     }
 
     /** Takes a session at home back, and its link; one that is done stays. */

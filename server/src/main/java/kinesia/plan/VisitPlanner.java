@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
+import kinesia.client.OldSets;
 import kinesia.core.dose.Equipment;
 import kinesia.core.exercise.Catalogue;
 import kinesia.core.exercise.Exercise;
@@ -59,9 +60,16 @@ public class VisitPlanner {
     private final PlanCheck check;
     private final Rulings rulings;
     private final WeeksAhead weeksAhead;
+    private final OldSets oldSets;
 
     VisitPlanner(
-            RoomCatalogue rooms, RoomEvidences evidences, ScreeningRules screening, Planner planner, Methods methods) {
+            RoomCatalogue rooms,
+            RoomEvidences evidences,
+            ScreeningRules screening,
+            Planner planner,
+            Methods methods,
+            OldSets oldSets) {
+        this.oldSets = oldSets;
         this.evidences = evidences;
         this.screening = screening;
         this.rooms = rooms;
@@ -284,7 +292,7 @@ public class VisitPlanner {
         return weeksAhead.of(new WeeksAhead.Asked(asked.who(), asked.room(), asked.visit(), block, weekdays), records);
     }
 
-    private static NextRequest.Trainee trainee(Client client, ClientDays.Days days, Standing standing, LocalDate day) {
+    private NextRequest.Trainee trainee(Client client, ClientDays.Days days, Standing standing, LocalDate day) {
         ClientDetails details = client.details();
         return new NextRequest.Trainee(
                 client.body(),
@@ -295,7 +303,8 @@ public class VisitPlanner {
                         standing.soreSites(),
                         standing.inForce().limits(),
                         standing.screen() == null ? null : standing.screen().takenOn()),
-                Set.copyOf(details.dislikes()));
+                Set.copyOf(details.dislikes()),
+                oldSets.of(client.id()));
     }
 
     /** What was done and is not there any more: it still tells how strong somebody is, and is not planned. */

@@ -9,17 +9,24 @@ import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.core.response.ClientStory;
 import kinesia.core.response.SessionRecord;
+import kinesia.core.screening.ReferralSummary;
+import kinesia.core.screening.ScreeningRules;
 import kinesia.plan.ClientDays;
 import kinesia.response.SessionHistory;
 import kinesia.room.RoomCatalogue;
+import kinesia.screening.Screen;
 import kinesia.screening.Standings;
+import kinesia.shared.Download;
+import kinesia.shared.Letter;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A client's record as the client's page draws it. */
+/** A client's record as the client's page draws it and a letter tells it. */
 @RestController
 class StoryController {
     private final Clients clients;
@@ -28,6 +35,7 @@ class StoryController {
     private final ClientDays days;
     private final Standings standings;
     private final RoomCalendar calendar;
+    private final ScreeningRules rules;
 
     StoryController(
             Clients clients,
@@ -35,7 +43,9 @@ class StoryController {
             RoomCatalogue rooms,
             ClientDays days,
             Standings standings,
-            RoomCalendar calendar) {
+            RoomCalendar calendar,
+            ScreeningRules rules) {
+        this.rules = rules;
         this.clients = clients;
         this.history = history;
         this.rooms = rooms;
@@ -48,8 +58,30 @@ class StoryController {
     @GetMapping("/api/clients/{clientId}/story")
     @Transactional(readOnly = true)
     ClientStory story(@PathVariable UUID clientId, @AuthenticationPrincipal SignedIn who) {
+        return told(clients.require(clientId, who.roomId()), calendar.today(who.roomId()));
+    }
+
+    /** How the training goes, for a clinician. */
+    @GetMapping("/api/clients/{clientId}/letter.pdf")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> letter(
+            @PathVariable UUID clientId,
+            @RequestParam(defaultValue = "A4") Letter.Paper paper,
+            @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
         LocalDate today = calendar.today(who.roomId());
+        Screen screen = standings.of(clientId, today).screen();
+        ReferralSummary seen = screen == null
+                ? null
+                : ReferralSummary.of(rules.questions(), screen.takenOn(), screen.answers(), screen.assessment());
+        return Download.pdf(
+                Download.plain(client.name()) + "-letter-" + today + ".pdf",
+                ClinicianLetterPdf.of(
+                        client, seen, told(client, today), new ClinicianLetterPdf.Written(today, who.name()), paper));
+    }
+
+    private ClientStory told(Client client, LocalDate today) {
+        UUID clientId = client.id();
         List<SessionRecord> sessions = history.of(clientId, null).stream()
                 .map(SessionHistory.Entry::record)
                 .toList();

@@ -3,12 +3,17 @@ package kinesia.today;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
+import kinesia.shared.Download;
+import kinesia.shared.Letter;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class WeekController {
     private static final int DAYS = 7;
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
 
     private final JdbcTemplate database;
     private final RoomCalendar calendar;
@@ -69,5 +75,32 @@ class WeekController {
                         who.roomId(),
                         monday,
                         monday.plusDays(DAYS)));
+    }
+
+    /** The same for the wall. */
+    @GetMapping("/api/week.pdf")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> paper(
+            @RequestParam(required = false) @Nullable LocalDate of,
+            @RequestParam(defaultValue = "A4") Letter.Paper paper,
+            @AuthenticationPrincipal SignedIn who) {
+        WeekBoard board = week(of, who);
+        return Download.pdf("week-" + board.monday() + ".pdf", Letter.of("Week of " + board.monday(), paper, letter -> {
+            letter.title("Week of " + Letter.day(board.monday()));
+            for (int n = 0; n < DAYS; n++) {
+                LocalDate day = board.monday().plusDays(n);
+                List<BoardVisit> visits =
+                        board.visits().stream().filter(v -> v.on().equals(day)).toList();
+                letter.heading(WEEKDAY.format(day));
+                if (visits.isEmpty()) {
+                    letter.text("Nobody is booked.");
+                }
+                for (BoardVisit visit : visits) {
+                    letter.pair(
+                            visit.at() + " to " + visit.at().plusMinutes(visit.minutes()),
+                            visit.clientName() + ", " + visit.minutes() + " minutes");
+                }
+            }
+        }));
     }
 }

@@ -157,6 +157,7 @@ class OtherRoomTest {
                         + " 'curls': {}, 'girth': {}, 'grip': {}, 'decision': 'go on'}";
         bodies.put("put /api/clients/{clientId}/reviews/{id}", json(review));
         bodies.put("post /api/clients/{clientId}/reviews/compared", json(review));
+        bodies.put("post /api/clients/{clientId}/old-log", json("{'text': 'day,exercise,kg,reps', 'keep': true}"));
         bodies.put("post /api/clients/{clientId}/erase", json("{'name': 'x'}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();

@@ -16,7 +16,7 @@ import kinesia.core.exercise.Role;
  * Finds what a written name means in the catalogue: by the words they have in common, rare words counting more, as a trainer's
  * words and the catalogue's. Of equals the first in {@code all} is found.
  */
-final class RoutineMatch {
+public final class RoutineMatch {
     // Of the words that were written, weighted, at least so many must be found for an answer at all, and to be sure
     // [house].
     private static final double LEAST = 0.5;
@@ -85,7 +85,8 @@ final class RoutineMatch {
     private final List<Exercise> all;
     private final Map<String, Double> weights = new HashMap<>();
 
-    RoutineMatch(List<Exercise> all) {
+    /** Among {@code all}. */
+    public RoutineMatch(List<Exercise> all) {
         this.all = all;
         Map<String, Integer> counts = new HashMap<>();
         all.forEach(e -> words(described(e)).forEach(w -> counts.merge(w, 1, Integer::sum)));
@@ -93,11 +94,12 @@ final class RoutineMatch {
     }
 
     /** What a name may mean, best first, and whether the first of it is sure. */
-    record Found(List<Exercise> options, boolean sure) {}
+    public record Found(List<Exercise> options, boolean sure) {}
 
     private record Scored(Exercise exercise, double found, double meant, double score) {}
 
-    Found find(String name) {
+    /** What {@code name} may mean; nothing where too little of it is found. */
+    public Found find(String name) {
         Set<String> asked = words(name);
         List<Scored> scored = new ArrayList<>();
         for (Exercise exercise : all) {

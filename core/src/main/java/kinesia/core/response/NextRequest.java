@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kinesia.core.dose.Equipment;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.Progression;
@@ -39,11 +40,30 @@ public final class NextRequest {
      *
      * @param age on the day of the visit
      * @param story before the first session here
+     * @param before sets of that time, oldest first, as far as a log tells them
      */
     public record Trainee(
-            Body body, int age, TrainingStory story, TrainingWeek week, SoreNow.Screened screen, Set<String> dislikes) {
+            Body body,
+            int age,
+            TrainingStory story,
+            TrainingWeek week,
+            SoreNow.Screened screen,
+            Set<String> dislikes,
+            List<LoggedSet> before) {
         public Trainee {
             dislikes = Set.copyOf(dislikes);
+            before = List.copyOf(before);
+        }
+
+        /** One of whom no log tells what was before. */
+        public Trainee(
+                Body body,
+                int age,
+                TrainingStory story,
+                TrainingWeek week,
+                SoreNow.Screened screen,
+                Set<String> dislikes) {
+            this(body, age, story, week, screen, dislikes, List.of());
         }
     }
 
@@ -105,8 +125,9 @@ public final class NextRequest {
                         now.soreSites(),
                         visit.rule()),
                 records);
-        List<LoggedSet> history =
-                records.stream().flatMap(r -> r.sets().stream()).toList();
+        List<LoggedSet> history = Stream.concat(
+                        who.before().stream(), records.stream().flatMap(r -> r.sets().stream()))
+                .toList();
         Map<String, Reason> leftOut = new HashMap<>(past.leftOut());
         leftOut.putAll(room.gone());
         TrainingBlock block = who.week().blockOn(visit.on());

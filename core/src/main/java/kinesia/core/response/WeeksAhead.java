@@ -136,7 +136,13 @@ public final class WeeksAhead {
         List<TrainingBlock> blocks =
                 Stream.concat(week.blocks().stream(), Stream.of(asked.block())).toList();
         return new NextRequest.Trainee(
-                who.body(), who.age(), who.story(), week.with(blocks, booked), who.screen(), who.dislikes());
+                who.body(),
+                who.age(),
+                who.story(),
+                week.with(blocks, booked),
+                who.screen(),
+                who.dislikes(),
+                who.before());
     }
 
     /** As planned, said at the effort that was aimed at, a first set finding its load, with nothing new in any place. */

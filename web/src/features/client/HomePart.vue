@@ -95,6 +95,7 @@ const states: Record<HomeView['state'], string> = { TO_DO: 'to do', DONE: 'done'
           }}
         </span>
         <span class="ms-auto text-nowrap">{{ states[s.state] }}</span>
+        <a :href="`/api/clients/${clientId}/home/${s.id}/sheet.pdf`">on paper</a>
         <button v-if="s.state === 'TO_DO'" type="button" class="plain" :disabled="busy" @click="takeBack(s)">
           Take it back
         </button>

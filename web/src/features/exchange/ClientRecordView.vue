@@ -2,9 +2,12 @@
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import type { ClientView } from '@/shared/api/types'
+import type { ClientView, Keeping } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
+import { date } from '@/shared/format'
+import { useDone } from '@/shared/useDone'
 import TextField from '@/shared/TextField.vue'
+import OldLogPart from './OldLogPart.vue'
 import { useCall } from '@/shared/useCall'
 
 /** What is kept of this client, in which form may they or somebody else have it, and shall it go? */
@@ -13,13 +16,17 @@ const router = useRouter()
 const { busy, problem, run, wrong } = useCall()
 const client = ref<ClientView | null>(null)
 const name = ref('')
+const keeping = ref<Keeping>()
 const erasing = ref(false)
+const said = useDone()
 
 onMounted(async () => {
   client.value =
     (await run(() => ask(() => api.GET('/api/clients/{id}', { params: { path: { id: props.id } } })))) ?? null
+  keeping.value = (await run(() => ask(() => api.GET('/api/retention'))))?.keeping
 })
 const files = [
+  { file: 'record.pdf', what: 'Everything, to read', to: 'the client’s own copy, as PDF' },
   {
     file: 'record.json',
     what: 'Everything, as JSON',
@@ -44,7 +51,9 @@ async function erase() {
       }),
     ),
   )
-  if (done) await router.push('/')
+  if (!done) return
+  said(done.backupsUntil ? `Erased. From ${date(done.backupsUntil)} on no backup holds it.` : 'Erased.')
+  await router.push('/')
 }
 </script>
 
@@ -66,11 +75,14 @@ async function erase() {
             </li>
           </ul>
           <p class="mb-0">
-            <RouterLink :to="`/clients/${id}/review`">Reviews as PDF</RouterLink>
+            <a :href="`/api/clients/${id}/letter.pdf`">Letter to a clinician</a>
             ·
-            <RouterLink :to="`/clients/${id}/clearance`">Referral as PDF</RouterLink>
+            <RouterLink :to="`/clients/${id}/review`">Reviews</RouterLink>
+            ·
+            <RouterLink :to="`/clients/${id}/clearance`">Referral</RouterLink>
           </p>
         </section>
+        <OldLogPart :client-id="id" />
         <section class="panel">
           <h2>What is kept, and why</h2>
           <p>
@@ -82,8 +94,14 @@ async function erase() {
           <p>
             Everything of this client goes from here at once and cannot be brought back without a file handed out
             before. What stays is that a record was erased, when and by whom, and how many sessions it had; nothing of
-            whose it was. Backups made before hold it until they are deleted: agree on a day for that. Local law may ask
-            some records to be kept: hand them out first.
+            whose it was. Backups made before hold it
+            <template v-if="keeping?.backupDays">for {{ keeping.backupDays }} days more.</template>
+            <template v-else>
+              until they are deleted:
+              <RouterLink to="/records">say how long they are kept</RouterLink>
+              .
+            </template>
+            Local law may ask some records to be kept: hand them out first.
           </p>
           <BButton v-if="!erasing" variant="outline-primary" @click="erasing = true">Erase this record …</BButton>
           <form v-else novalidate @submit.prevent="erase">

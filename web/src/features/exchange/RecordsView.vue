@@ -5,6 +5,7 @@ import type { BroughtIn, ClientTableRead } from '@/shared/api/types'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useCall } from '@/shared/useCall'
+import RetentionPart from './RetentionPart.vue'
 import { sendFile } from './send'
 
 /** What goes out of this room and what comes in: clients from a table, records from a file, visits in a calendar. */
@@ -163,6 +164,7 @@ async function revoke() {
             <template v-if="brought.unchanged">{{ brought.unchanged }} here already, left as they are.</template>
           </p>
         </section>
+        <RetentionPart />
         <section class="panel">
           <h2>Visits in your calendar</h2>
           <p>

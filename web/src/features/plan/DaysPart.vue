@@ -18,7 +18,7 @@ onMounted(async () => {
 
 <template>
   <div class="days">
-    <VisitsPart :from="visits" @changed="emit('changed')" />
+    <VisitsPart :client-id="clientId" :from="visits" @changed="emit('changed')" />
     <WeeksPart :from="weeks" :client-id="clientId" @changed="emit('changed')" />
   </div>
 </template>

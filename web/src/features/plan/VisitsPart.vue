@@ -9,7 +9,7 @@ import SlotFields from './SlotFields.vue'
 import type { Slot, useDays } from './useDays'
 
 /** When does the client come next, and is the time right? Booked, moved, taken off. */
-const props = defineProps<{ from: ReturnType<typeof useDays> }>()
+const props = defineProps<{ clientId: string; from: ReturnType<typeof useDays> }>()
 const emit = defineEmits<{ changed: [] }>()
 const { busy, problem, wrong, days, book, bookWeeks, cancel } = props.from
 
@@ -81,6 +81,14 @@ async function putBack() {
         </span>
         <span class="quiet">{{ v.minutes }} min{{ days!.places.length > 1 ? ` · ${v.placeName}` : '' }}</span>
         <span class="acts">
+          <a
+            :href="`/api/clients/${clientId}/visits/${v.id}.ics`"
+            download
+            class="plain"
+            :aria-label="`Invitation for ${date(v.on)}`"
+          >
+            Invitation
+          </a>
           <button type="button" class="plain" :aria-label="`Move ${date(v.on)}`" @click="startMove(v)">Move</button>
           <button
             type="button"

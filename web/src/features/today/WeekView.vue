@@ -71,6 +71,7 @@ function drop(on: string) {
         <h1>Week of {{ date(board.monday) }}</h1>
         <span class="quiet no-print">Drag a visit to another day, or move it with the arrow keys.</span>
         <span class="ms-auto no-print">
+          <a :href="`/api/week.pdf?of=${board.monday}`" class="me-3">On paper</a>
           <button type="button" class="plain" @click="load(addDays(board.monday, -7))">Week before</button>
           <button type="button" class="plain ms-3" @click="load(addDays(board.monday, 7))">Week after</button>
         </span>

@@ -25,6 +25,7 @@ import kinesia.client.Clients;
 import kinesia.shared.Download;
 import kinesia.shared.Letter;
 import kinesia.shared.Problem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -83,7 +84,8 @@ class RecordController {
     /** @param name of the client, typed, so that nobody is erased by a slip */
     record Erase(String name) {}
 
-    record Erased(int sessions, int sets) {}
+    /** @param backupsUntil the day from which no backup holds it any more; missing where the room chose none */
+    record Erased(int sessions, int sets, @Nullable LocalDate backupsUntil) {}
 
     /** What is written where a file is asked for. */
     private interface Writing {
@@ -240,12 +242,16 @@ class RecordController {
             throw Problem.invalid(List.of(new Problem.Field("name", "is not this client's name")));
         }
         Map<String, Integer> rows = file.erase(clientId);
-        Erased erased = new Erased(rows.get("training_session"), rows.get("set_log"));
+        LocalDate today = calendar.today(who.roomId());
+        Integer days =
+                database.queryForObject("select backup_days from room where id = ?", Integer.class, who.roomId());
+        Erased erased = new Erased(
+                rows.get("training_session"), rows.get("set_log"), days == null ? null : today.plusDays(days));
         database.update(
                 "insert into erasure (id, room_id, erased_on, erased_by, sessions, sets) values (?, ?, ?, ?, ?, ?)",
                 UUID.randomUUID(),
                 who.roomId(),
-                calendar.today(who.roomId()),
+                today,
                 who.name(),
                 erased.sessions(),
                 erased.sets());

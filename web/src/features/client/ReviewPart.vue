@@ -5,6 +5,8 @@ import { api, ask } from '@/shared/api/client'
 import type { ReviewsView } from '@/shared/api/types'
 import { date } from '@/shared/format'
 import { useCall } from '@/shared/useCall'
+import { outcomesOf } from './story'
+import StoryFigure from './StoryFigure.vue'
 import WhyValue from '@/shared/WhyValue.vue'
 
 /** What the last block came to, in one line of the client's story. */
@@ -15,7 +17,9 @@ onMounted(async () => {
   const path = { params: { path: { clientId: props.clientId } } }
   view.value = (await run(() => ask(() => api.GET('/api/clients/{clientId}/reviews', path)))) ?? null
 })
-const last = computed(() => view.value?.reviews[0])
+const reviews = computed(() => view.value?.reviews ?? [])
+const last = computed(() => reviews.value[0])
+const chart = computed(() => outcomesOf(reviews.value))
 </script>
 
 <template>
@@ -31,5 +35,22 @@ const last = computed(() => view.value?.reviews[0])
       {{ last.decision }}
       <RouterLink :to="`/clients/${clientId}/review`" class="ms-2">See it</RouterLink>
     </p>
+    <StoryFigure
+      v-if="reviews.length > 1"
+      title="What matters to the client"
+      says="0 cannot, 10 as ever; two points are a change"
+      class="bare"
+      :chart="chart"
+      :heads="['Review', ...chart.lines.map((l) => l.name)]"
+      :rows="chart.days.map((d, i) => [date(d), ...chart.lines.map((l) => l.values[i] ?? 'not asked')])"
+    />
   </section>
 </template>
+
+<style scoped>
+.bare {
+  margin: 0.8rem 0 0;
+  padding: 0;
+  border: 0;
+}
+</style>

@@ -49,7 +49,7 @@ const option = computed(() => {
       step: l.as === 'step' ? ('middle' as const) : undefined,
       yAxisIndex: growth && l.as === 'bar' ? 1 : 0,
       data: l.values.map((v, i) => (l.shapes ? { value: v, symbol: l.shapes[i] } : v)),
-      symbol: l.as === 'line' || l.as === 'step' ? 'none' : undefined,
+      symbol: (l.as === 'line' || l.as === 'step') && !l.shapes ? 'none' : undefined,
       symbolSize: 10,
       barMaxWidth: 12,
       itemStyle: { color: colour(l.colour), opacity: l.faint || (growth && l.as === 'bar') ? 0.35 : 1 },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Reason } from '@/shared/api/types'
-import { growthOf, ribbonOf, weeksOf } from './story'
+import type { Reason, ReviewsView } from '@/shared/api/types'
+import { growthOf, outcomesOf, ribbonOf, weeksOf } from './story'
 
 describe('a client’s story as charts', () => {
   it('leaves a gap for a morning that was not answered, and a shape for each signal', () => {
@@ -45,5 +45,18 @@ describe('a client’s story as charts', () => {
   })
   it('draws two aims where the muscles have their own', () => {
     expect(weeksOf([week(6, 6), week(6, 8)]).lines.map((l) => l.name)).toContain('aim, back')
+  })
+  it('draws what matters review by review, the first one first, with a gap where it was not asked', () => {
+    const review = (on: string, ...activities: { name: string; score: number }[]) =>
+      ({ on, outcomes: { activities } }) as unknown as ReviewsView['reviews'][number]
+    const chart = outcomesOf([
+      review('2026-11-14', { name: 'the bell', score: 8 }, { name: 'the kettle', score: 7 }),
+      review('2026-10-03', { name: 'the bell', score: 4 }),
+    ])
+    expect(chart.days).toEqual(['2026-10-03', '2026-11-14'])
+    expect(chart.lines.map((l) => [l.name, ...l.values])).toEqual([
+      ['the bell', 4, 8],
+      ['the kettle', null, 7],
+    ])
   })
 })

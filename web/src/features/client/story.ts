@@ -1,4 +1,4 @@
-import type { ClientStory, Units } from '@/shared/api/types'
+import type { ClientStory, ReviewsView, Units } from '@/shared/api/types'
 import { mass } from '@/shared/format'
 
 type PlaceStory = ClientStory['places'][number]
@@ -68,6 +68,26 @@ export function growthOf(exercise: ExerciseStory, units: Units): Chart {
         label: (v) => mass(v, units),
       },
     ],
+  }
+}
+
+const COLOURS = ['tide', 'ink', 'go', 'quiet', 'same']
+
+/** What matters to the client, review by review, 0 to 10; what was not asked at one leaves a gap. */
+export function outcomesOf(reviews: ReviewsView['reviews']): Chart {
+  const inOrder = [...reviews].reverse()
+  const names = [...new Set(inOrder.flatMap((r) => r.outcomes.activities.map((a) => a.name)))]
+  return {
+    kind: 'ribbon',
+    days: inOrder.map((r) => r.on),
+    top: 10,
+    lines: names.map((name, n) => ({
+      name,
+      values: inOrder.map((r) => r.outcomes.activities.find((a) => a.name === name)?.score ?? null),
+      as: 'line',
+      colour: COLOURS[n % COLOURS.length]!,
+      shapes: inOrder.map(() => 'circle'),
+    })),
   }
 }
 

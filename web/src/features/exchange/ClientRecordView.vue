@@ -95,13 +95,10 @@ async function erase() {
             Everything of this client goes from here at once and cannot be brought back without a file handed out
             before. What stays is that a record was erased, when and by whom, and how many sessions it had; nothing of
             whose it was. Backups made before hold it
-            <template v-if="keeping?.backupDays">for {{ keeping.backupDays }} days more.</template>
-            <template v-else>
-              until they are deleted:
-              <RouterLink to="/records">say how long they are kept</RouterLink>
-              .
-            </template>
-            Local law may ask some records to be kept: hand them out first.
+            <template v-if="keeping?.backupDays">for {{ keeping.backupDays }} days more (</template>
+            <template v-else>until they are deleted (</template>
+            <RouterLink to="/records">how long they are kept</RouterLink>
+            ). Local law may ask some records to be kept: hand them out first.
           </p>
           <BButton v-if="!erasing" variant="outline-primary" @click="erasing = true">Erase this record …</BButton>
           <form v-else novalidate @submit.prevent="erase">
@@ -123,7 +120,7 @@ async function erase() {
 <style scoped>
 .halves {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(24rem, 100%), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(28rem, 100%), 1fr));
   gap: 1.2rem;
   align-items: start;
 }

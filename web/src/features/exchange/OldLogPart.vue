@@ -86,7 +86,7 @@ const value = (key: string | undefined) => (key === '' ? LEFT_OUT : (key ?? null
         <li v-for="(n, i) in read.names" :key="n.name">
           <label :for="`name-${i}`">
             {{ n.name }}
-            <span class="quiet">{{ n.lines === 1 ? '1 line' : `${n.lines} lines` }}</span>
+            <span class="quiet small d-block">{{ n.lines === 1 ? '1 line' : `${n.lines} lines` }}</span>
           </label>
           <BFormSelect
             :id="`name-${i}`"
@@ -129,7 +129,7 @@ const value = (key: string | undefined) => (key === '' ? LEFT_OUT : (key ?? null
 }
 .names li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.8fr);
   gap: 0.6rem;
   align-items: center;
   padding: 0.25rem 0;

@@ -7,10 +7,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
 import kinesia.core.exercise.Catalogue;
+import kinesia.core.screening.ReferralSummary;
+import kinesia.core.screening.ScreeningRules;
 import kinesia.room.RoomCatalogue;
+import kinesia.screening.Screen;
+import kinesia.screening.Screens;
 import kinesia.shared.Letter;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -18,10 +23,16 @@ import org.springframework.stereotype.Component;
 /** A client's whole record to read: who they are, screens, every session set by set, mornings, reviews and visits. */
 @Component
 class RecordPdf {
+    private static final Pattern ISO = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+
     private final JdbcTemplate database;
     private final RoomCatalogue rooms;
+    private final Screens screens;
+    private final ScreeningRules rules;
 
-    RecordPdf(JdbcTemplate database, RoomCatalogue rooms) {
+    RecordPdf(JdbcTemplate database, RoomCatalogue rooms, Screens screens, ScreeningRules rules) {
+        this.screens = screens;
+        this.rules = rules;
         this.database = database;
         this.rooms = rooms;
     }
@@ -35,11 +46,10 @@ class RecordPdf {
                     rooms.of(client.roomId(), client.body()).model().catalogue();
             person(letter, client, catalogue);
             pairs(letter, "Contact", """
-                    select channel || ', ' || coalesce(address, ''),
+                    select lower(channel) || ', ' || coalesce(address, ''),
                       coalesce('agreed on ' || consented_on, 'did not agree to be asked')
                     from client_contact where client_id = ?""", client.id());
-            pairs(letter, "Screens", """
-                    select taken_on::text, 'taken by ' || taken_by from screen where client_id = ? order by taken_on""", client.id());
+            screens(letter, client);
             pairs(letter, "Limits changed by hand", """
                     select coalesce(change #>> '{document,madeOn}', made_at::date::text),
                       concat_ws(', ', change #>> '{document,why}', change #>> '{document,author}')
@@ -93,6 +103,22 @@ class RecordPdf {
         }
     }
 
+    private void screens(Letter letter, Client client) throws IOException {
+        for (Screen screen : screens.findByClientIdOrderByTakenAt(client.id())) {
+            ReferralSummary seen =
+                    ReferralSummary.of(rules.questions(), screen.takenOn(), screen.answers(), screen.assessment());
+            letter.heading("Screen of " + Letter.day(screen.takenOn()) + ", taken by " + screen.takenBy());
+            letter.pair("Found", seen.findings().isEmpty() ? "nothing to ask a clinician" : told(seen.findings()));
+            letter.pair("Sore places", seen.places().isEmpty() ? "none" : told(seen.places()));
+            letter.pair("Measured", seen.measured().isEmpty() ? "nothing" : told(seen.measured()));
+            letter.pair("Left out or kept small", seen.limits().isEmpty() ? "nothing" : told(seen.limits()));
+        }
+    }
+
+    private static String told(List<String> lines) {
+        return String.join(" ", lines);
+    }
+
     private record DoneSet(LocalDate on, String exercise, String words) {}
 
     private void sessions(Letter letter, Client client, Catalogue catalogue) throws IOException {
@@ -127,7 +153,7 @@ class RecordPdf {
         }
         letter.heading(title);
         for (String[] row : rows) {
-            letter.pair(row[0], row[1]);
+            letter.pair(ISO.matcher(row[0]).replaceAll(d -> Letter.day(LocalDate.parse(d.group()))), row[1]);
         }
     }
 }

@@ -35,12 +35,12 @@ final class SheetPdf {
                 slot(letter, slot, view.guides());
             }
         }
-        letter.section(
-                "Stop",
-                List.of(
-                        IfItHurts.ENDS + ".",
-                        "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
-                                + " stop at once and call the local emergency number."));
+        letter.heading("Stop");
+        letter.pair("If it hurts", IfItHurts.ENDS + ".");
+        letter.pair(
+                "At once",
+                "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
+                        + " stop at once and call the local emergency number.");
     }
 
     private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides) throws IOException {
@@ -56,7 +56,7 @@ final class SheetPdf {
         for (SlotGuide guide : guides) {
             if (guide.exerciseKey().equals(slot.exerciseKey())) {
                 letter.pair("Set up", String.join(". ", guide.setUp()));
-                letter.pair("Up and down", guide.up() + " " + guide.down());
+                letter.pair("Up and down", guide.up() + ". " + guide.down() + ".");
                 letter.pair("Watch", guide.danger());
                 return;
             }

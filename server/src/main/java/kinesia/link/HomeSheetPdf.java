@@ -22,12 +22,12 @@ final class HomeSheetPdf {
                     exercise(letter, unit, slot, guides);
                 }
             }
-            letter.section(
-                    "Stop",
-                    List.of(
-                            IfItHurts.ENDS + ".",
-                            "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
-                                    + " stop at once and call the local emergency number."));
+            letter.heading("Stop");
+            letter.pair("If it hurts", IfItHurts.ENDS + ".");
+            letter.pair(
+                    "At once",
+                    "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
+                            + " stop at once and call the local emergency number.");
             letter.section("Tomorrow morning", List.of("Say how the arms are: the link asks, or tell us."));
         });
     }

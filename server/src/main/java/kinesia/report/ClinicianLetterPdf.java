@@ -59,13 +59,16 @@ final class ClinicianLetterPdf {
         if (weeks.isEmpty()) {
             return;
         }
-        letter.heading("Hard sets a week, front and back of the arm");
+        letter.heading("Sets a week, hard ones first");
         for (DoneWeek week : last(weeks, WEEKS)) {
             letter.pair(
                     "Week of " + Letter.day(week.monday()),
-                    week.flexors().hard() + " and " + week.extensors().hard() + ", easier ones "
-                            + week.flexors().easy() + " and " + week.extensors().easy());
+                    "front " + told(week.flexors()) + "; back " + told(week.extensors()));
         }
+    }
+
+    private static String told(ClientStory.Done done) {
+        return done.hard() + (done.easy() == 0 ? "" : " and " + done.easy() + " easy");
     }
 
     private static void lifted(Letter letter, List<ExerciseStory> exercises) throws IOException {

@@ -32,4 +32,7 @@ public interface Screens extends JpaRepository<Screen, UUID> {
     @Query("select s from Screen s where s.clientId in :clientIds and s.takenAt ="
             + " (select max(t.takenAt) from Screen t where t.clientId = s.clientId)")
     List<Screen> findLatest(Collection<UUID> clientIds);
+
+    /** All of one client, the oldest first. */
+    List<Screen> findByClientIdOrderByTakenAt(UUID clientId);
 }

@@ -1,5 +1,6 @@
 package kinesia.shared;
 
+import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -42,6 +43,10 @@ public final class Letter {
     private static final float BODY = 10.5f;
     private static final float LINE = 1.35f;
     private static final float GAP = 14;
+    // The page's own ink, tide and quiet, so that the eye finds headings and labels first.
+    private static final Color INK = new Color(0x17242B);
+    private static final Color TIDE = new Color(0x0B5A6B);
+    private static final Color QUIET = new Color(0x52616B);
 
     private final PDDocument document;
     private final PDRectangle size;
@@ -52,6 +57,7 @@ public final class Letter {
     private PDPage page;
     private PDPageContentStream stream;
     private float y;
+    private Color ink = INK;
 
     /** The paper it is printed on. */
     public enum Paper {
@@ -120,7 +126,12 @@ public final class Letter {
 
     public void heading(String title) throws IOException {
         y -= 8;
+        if (y - 3 * HEADING * LINE < MARGIN) {
+            newPage(); // no heading stands alone at the end of a page
+        }
+        ink = TIDE;
         paragraph(HEADING, StandardStructureTypes.H2, title);
+        ink = INK;
     }
 
     public void text(String text) throws IOException {
@@ -137,7 +148,9 @@ public final class Letter {
             newPage();
         }
         float top = y;
+        ink = QUIET;
         lines(BODY, StandardStructureTypes.P, MARGIN, a);
+        ink = INK;
         float ended = y;
         y = top;
         lines(BODY, StandardStructureTypes.P, MARGIN + third + GAP, b);
@@ -174,6 +187,7 @@ public final class Letter {
         whole.appendKid(part);
         ofPage.add(part.getCOSObject());
         stream.beginMarkedContent(COSName.getPDFName(tag), PDPropertyList.create(properties));
+        stream.setNonStrokingColor(ink);
         for (String line : lines) {
             y -= points * LINE;
             stream.beginText();

@@ -43,7 +43,11 @@ class PapersTest {
     void a_clinician_reads_what_was_seen_lifted_and_felt_and_what_is_asked() throws Exception {
         String letter = read(client + "/letter.pdf?paper=LETTER");
         assertThat(letter)
-                .contains("How the training goes", "we do not diagnose", "right back of elbow", "Hard sets a week")
+                .contains(
+                        "How the training goes",
+                        "we do not diagnose",
+                        "right back of elbow",
+                        "Sets a week, hard ones first")
                 .contains("What is lifted, first and last", "Mornings after", "The last 8:", "What we ask");
         assertThat(read(client.replaceAll("[^/]+$", "") + caller.clientId("Jorun Haldvig") + "/letter.pdf"))
                 .doesNotContain("Maren")
@@ -56,7 +60,7 @@ class PapersTest {
         String csv = new String(caller.bytes(client + "/sets.csv"), java.nio.charset.StandardCharsets.UTF_8);
         long sets = csv.lines().count() - 1;
         assertThat(record.split(" at effort ", -1).length - 1).isEqualTo((int) sets);
-        assertThat(record).contains("Maren Oldvik", "Mornings after", "Reviews", "Visits booked", "Born");
+        assertThat(record).contains("Maren Oldvik", "Screen of", "Mornings after", "Reviews", "Visits booked", "Born");
     }
 
     @Test

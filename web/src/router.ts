@@ -60,6 +60,7 @@ export const router = createRouter({
       props: true,
     },
     { path: '/places', name: 'places', component: () => import('./features/room/PlacesView.vue') },
+    { path: '/methods', name: 'methods', component: () => import('./features/room/MethodsView.vue') },
     { path: '/exercises', name: 'atlas', component: () => import('./features/exercise/AtlasView.vue') },
     {
       path: '/exercises/:keys',

@@ -96,6 +96,7 @@ function chooseClient(id: string) {
             @update:model-value="(id) => chooseClient(String(id))"
           />
         </label>
+        <RouterLink to="/methods">Ways of working</RouterLink>
         <RouterLink v-if="client" :to="`/clients/${client}`" class="ms-auto">
           Back to {{ atlas.forWhom.clientName }}
         </RouterLink>

@@ -7,9 +7,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
 import org.junit.jupiter.api.Test;
 
 /** Finding, comparing, turning and keeping exercises. */
@@ -45,7 +50,7 @@ class AtlasTest {
                 long modelled = three.stream()
                         .filter(n -> n.get("modelled").asBoolean())
                         .count();
-                assertThat(browser.page.getByText("What the joints pay").count())
+                assertThat(browser.page.getByText("Figures, for muscles and joints").count())
                         .isEqualTo((int) modelled);
             }
             browser.nothingWentWrong();
@@ -110,7 +115,9 @@ class AtlasTest {
         browser.axeFindsNothing("the exercises");
         browser.press("straightens it");
         for (String exercise : List.of("Rope press-down", "Lying dumbbell extension")) {
-            browser.page.getByLabel("Find").fill(exercise);
+            browser.page
+                    .getByLabel("Find", new Page.GetByLabelOptions().setExact(true))
+                    .fill(exercise);
             card(browser, exercise).getByLabel("compare").check();
         }
         browser.follow("Compare 2");
@@ -190,5 +197,41 @@ class AtlasTest {
                 """);
         assertThat((java.util.List<?>) outside).isEmpty();
         assertThat(browser.page.locator("article svg.figure").count()).isGreaterThan(5);
+    }
+
+    /** What is printed is drawn by the page's own lines: each exercise of a sheet has its figure, told in words as well. */
+    @Test
+    void a_sheet_for_the_wall_has_the_figure_of_each_exercise() throws IOException {
+        try (Browser browser = room.browser()) {
+            browser.signIn();
+            String session = "";
+            for (JsonNode client : browser.get("/api/today").get("clients")) {
+                session = client.path("sessionId").asText(session);
+            }
+            byte[] sheet = browser.page
+                    .request()
+                    .get("/api/sessions/" + session + "/sheet.pdf")
+                    .body();
+            List<String> told = new ArrayList<>();
+            try (PDDocument pdf = Loader.loadPDF(sheet)) {
+                PDStructureElement whole = (PDStructureElement)
+                        pdf.getDocumentCatalog().getStructureTreeRoot().getKids().get(0);
+                for (Object kid : whole.getKids()) {
+                    if (kid instanceof PDStructureElement part
+                            && part.getStructureType().equals(StandardStructureTypes.Figure)) {
+                        told.add(part.getAlternateDescription());
+                    }
+                }
+            }
+            List<String> exercises = new ArrayList<>();
+            browser.get("/api/sessions/" + session)
+                    .at("/plan/units")
+                    .forEach(u ->
+                            u.get("slots").forEach(s -> exercises.add(s.get("name").asText())));
+            assertThat(told)
+                    .containsExactlyElementsOf(exercises.stream()
+                            .map(e -> e + ": start, middle and end")
+                            .toList());
+        }
     }
 }

@@ -90,6 +90,7 @@ class LookTest {
                     "/exercises/rope-press-down",
                     "/workbench",
                     "/places",
+                    "/methods",
                     "/evidence",
                     "/outbox",
                     "/sessions/" + done,

@@ -31,7 +31,8 @@ class RecordFile {
     static final int VERSION = 1;
     static final String ROOM_FORMAT = "kinesia.room";
     // What a room has of its own, by the name it has in the file.
-    private static final Map<String, String> OF_ROOM = Map.of("places", "place", "exercises", "variation");
+    private static final List<Map.Entry<String, String>> OF_ROOM = List.of(
+            Map.entry("places", "place"), Map.entry("exercises", "variation"), Map.entry("methods", "room_method"));
     // What a client trains at, beside their own place: appointments and home sessions name theirs.
     private static final String PLACES =
             "select row_to_json(p) from place p where p.id in (select place_id from client where id = ?"
@@ -84,9 +85,9 @@ class RecordFile {
     /** Writes what a room has of its own: places with their things, and variations of exercises. */
     void writeRoom(UUID roomId, LocalDate on, OutputStream out) throws IOException {
         JsonGenerator json = begun(ROOM_FORMAT, on, out);
-        for (String name : List.of("places", "exercises")) {
-            String table = OF_ROOM.get(name);
-            rows(json, name, "select row_to_json(t) from " + table + " t where room_id = ? order by name, id", roomId);
+        for (Map.Entry<String, String> part : OF_ROOM) {
+            String rows = "select row_to_json(t) from " + part.getValue() + " t where room_id = ? order by name, id";
+            rows(json, part.getKey(), rows, roomId);
         }
         json.writeEndObject();
         json.flush();
@@ -103,9 +104,9 @@ class RecordFile {
         }
         int rows = 0;
         try {
-            for (String name : List.of("places", "exercises")) {
-                for (JsonNode row : file.path(name)) {
-                    rows += insertCopy(OF_ROOM.get(name), row, roomId);
+            for (Map.Entry<String, String> part : OF_ROOM) {
+                for (JsonNode row : file.path(part.getKey())) {
+                    rows += insertCopy(part.getValue(), row, roomId);
                 }
             }
         } catch (DataAccessException e) {

@@ -17,6 +17,7 @@ import kinesia.exercise.AtlasViews.AtlasView;
 import kinesia.exercise.AtlasViews.ExerciseDetail;
 import kinesia.exercise.AtlasViews.ForWhom;
 import kinesia.exercise.AtlasViews.MethodView;
+import kinesia.room.RoomMethods;
 import kinesia.room.Variation;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,10 +33,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AtlasController {
     private final ClientAtlas clientAtlas;
-    private final Methods methods;
+    private final RoomMethods methods;
     private final Debates debates;
 
-    AtlasController(ClientAtlas clientAtlas, Methods methods, Debates debates) {
+    AtlasController(ClientAtlas clientAtlas, RoomMethods methods, Debates debates) {
         this.clientAtlas = clientAtlas;
         this.methods = methods;
         this.debates = debates;
@@ -61,13 +62,14 @@ class AtlasController {
             @RequestParam(defaultValue = "false") boolean longLength,
             @AuthenticationPrincipal SignedIn who) {
         ClientAtlas.For asked = clientAtlas.of(clientId, longLength, who);
+        Methods all = methods.of(who.roomId());
         List<AtlasItem> items = asked.atlas().ranked().parallelStream()
                 .map(e -> AtlasViews.item(
-                        e, asked.body(), methods, asked.own().get(e.exercise().key())))
+                        e, asked.body(), all, asked.own().get(e.exercise().key())))
                 .toList();
         return new AtlasView(
                 forWhom(asked),
-                methods.all().stream()
+                all.all().stream()
                         .map(m -> new MethodView(
                                 m.key(),
                                 m.name(),
@@ -107,8 +109,7 @@ class AtlasController {
         Variation own = asked.own().get(key);
         Exercise base = own == null ? exercise : asked.entry(own.exerciseKey());
         Adjustment adjustment = own == null ? Adjustment.NONE : own.adjustment();
-        Atlas atlas = asked.atlas();
-        return detail(asked, atlas, atlas.entry(exercise), adjustment, base, own);
+        return detail(asked, methods.of(who.roomId()), asked.atlas().entry(exercise), adjustment, base, own);
     }
 
     /** Stateless: an entry and what is turned on it in; figure, curve, stress and what stands against it out. */
@@ -121,17 +122,18 @@ class AtlasController {
         Atlas atlas = asked.atlas();
         Double load = ask.loadKg();
         Atlas.Entry entry = load == null ? atlas.entry(turned) : atlas.entry(turned, load);
-        return detail(asked, atlas, atlas.turned(entry, atlas.entry(base)), ask.adjustment(), base, null);
+        return detail(
+                asked, methods.of(who.roomId()), atlas.turned(entry, atlas.entry(base)), ask.adjustment(), base, null);
     }
 
     private ExerciseDetail detail(
             ClientAtlas.For asked,
-            Atlas atlas,
+            Methods all,
             Atlas.Entry entry,
             Adjustment adjustment,
             Exercise base,
             @Nullable Variation own) {
-        AtlasItem item = AtlasViews.item(entry, asked.body(), methods, own);
-        return AtlasViews.detail(atlas, entry, item, adjustment, base, debates.about(base), asked);
+        AtlasItem item = AtlasViews.item(entry, asked.body(), all, own);
+        return AtlasViews.detail(asked.atlas(), entry, item, adjustment, base, debates.about(base), asked);
     }
 }

@@ -22,7 +22,6 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
 import kinesia.core.exercise.Figure;
 import kinesia.core.exercise.FirstPull;
-import kinesia.core.plan.Methods;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.SoreSite;
@@ -37,6 +36,7 @@ import kinesia.floor.FloorLooks.Here;
 import kinesia.room.Place;
 import kinesia.room.Places;
 import kinesia.room.RoomCatalogue;
+import kinesia.room.RoomMethods;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
@@ -54,7 +54,7 @@ public class SessionViews {
     private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
     private final SetUps setUps;
-    private final Methods methods;
+    private final RoomMethods methods;
 
     SessionViews(
             SessionPlans plans,
@@ -65,7 +65,7 @@ public class SessionViews {
             RoomCatalogue rooms,
             RoomCalendar calendar,
             SetUps setUps,
-            Methods methods) {
+            RoomMethods methods) {
         this.methods = methods;
         this.setUps = setUps;
         this.plans = plans;
@@ -212,7 +212,11 @@ public class SessionViews {
                         .map(n -> new NoteView(n.text(), n.madeBy()))
                         .toList(),
                 between(client, session.visitOn(), plan),
-                plan.method() != null && methods.isCuffed(plan.method().key()) ? RestrictionCuffs.LONGEST_ON_S : 0);
+                plan.method() != null
+                                && methods.of(client.roomId())
+                                        .isCuffed(plan.method().key())
+                        ? RestrictionCuffs.LONGEST_ON_S
+                        : 0);
     }
 
     private Between between(Client client, LocalDate on, Plan plan) {

@@ -5,6 +5,7 @@ import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
 import kinesia.shared.Download;
+import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
 import kinesia.shared.Problem;
 import org.springframework.http.ResponseEntity;
@@ -21,8 +22,10 @@ class SheetController {
     private final TrainingSessions sessions;
     private final Clients clients;
     private final SessionViews views;
+    private final FigureDrawing figures;
 
-    SheetController(TrainingSessions sessions, Clients clients, SessionViews views) {
+    SheetController(TrainingSessions sessions, Clients clients, SessionViews views, FigureDrawing figures) {
+        this.figures = figures;
         this.sessions = sessions;
         this.clients = clients;
         this.views = views;
@@ -38,6 +41,6 @@ class SheetController {
         Client client = clients.require(session.clientId(), who.roomId());
         return Download.pdf(
                 "session-" + session.visitOn() + ".pdf",
-                SheetPdf.of(client.name(), views.session(session, client), paper));
+                SheetPdf.of(client.name(), views.session(session, client), figures, paper));
     }
 }

@@ -9,6 +9,7 @@ import kinesia.core.reason.Numbers;
 import kinesia.core.response.IfItHurts;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.floor.SessionViews.SlotGuide;
+import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
 
 /** A session for the wall: what to do in which order, how to get the weight up and down, and the danger line of each exercise. */
@@ -18,11 +19,13 @@ final class SheetPdf {
     private SheetPdf() {}
 
     /** The bytes of the document. */
-    static byte[] of(String client, SessionView view, Letter.Paper paper) {
-        return Letter.of("Session of " + client + ", " + view.visitOn(), paper, letter -> write(letter, client, view));
+    static byte[] of(String client, SessionView view, FigureDrawing figures, Letter.Paper paper) {
+        return Letter.of(
+                "Session of " + client + ", " + view.visitOn(), paper, letter -> write(letter, client, view, figures));
     }
 
-    private static void write(Letter letter, String client, SessionView view) throws IOException {
+    private static void write(Letter letter, String client, SessionView view, FigureDrawing figures)
+            throws IOException {
         Plan plan = view.plan();
         letter.title(client + ", " + Letter.day(view.visitOn()));
         letter.text(plan.minutes().warmUp() + " minutes of warm-up, "
@@ -32,7 +35,7 @@ final class SheetPdf {
             letter.heading((unit.care() ? "Care " : unit.layout() == Method.Layout.STRAIGHT ? "" : "Together ")
                     + unit.letter() + ", rest " + unit.restSeconds() + " s");
             for (Plan.Slot slot : unit.slots()) {
-                slot(letter, slot, view.guides());
+                slot(letter, slot, view.guides(), figures);
             }
         }
         letter.heading("Stop");
@@ -43,7 +46,8 @@ final class SheetPdf {
                         + " stop at once and call the local emergency number.");
     }
 
-    private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides) throws IOException {
+    private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
+            throws IOException {
         String reps = slot.reps().low() == slot.reps().high()
                 ? String.valueOf(slot.reps().high())
                 : slot.reps().low() + " to " + slot.reps().high();
@@ -55,6 +59,10 @@ final class SheetPdf {
                         + ". Done: " + BLANKS.repeat(slot.sets()).strip());
         for (SlotGuide guide : guides) {
             if (guide.exerciseKey().equals(slot.exerciseKey())) {
+                FigureDrawing.Drawing drawing = figures.of(guide.figure()).orElse(null);
+                if (drawing != null) {
+                    letter.figure(drawing, slot.name() + ": start, middle and end");
+                }
                 letter.pair("Set up", String.join(". ", guide.setUp()));
                 letter.pair("Up and down", guide.up() + ". " + guide.down() + ".");
                 letter.pair("Watch", guide.danger());

@@ -16,6 +16,7 @@ import kinesia.plan.VisitPlanner;
 import kinesia.room.Place;
 import kinesia.room.Places;
 import kinesia.shared.Download;
+import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,7 @@ class HomeController {
     private final Places places;
     private final RoomCalendar calendar;
     private final SessionViews views;
+    private final FigureDrawing figures;
 
     HomeController(
             HomeSessions homes,
@@ -50,7 +52,9 @@ class HomeController {
             Clients clients,
             Places places,
             RoomCalendar calendar,
-            SessionViews views) {
+            SessionViews views,
+            FigureDrawing figures) {
+        this.figures = figures;
         this.views = views;
         this.homes = homes;
         this.planner = planner;
@@ -133,7 +137,7 @@ class HomeController {
         Place place = places.findByIdAndRoomId(home.placeId(), who.roomId()).orElseThrow(Problem::notFound);
         return Download.pdf(
                 "at-home-" + home.dueOn() + ".pdf",
-                HomeSheetPdf.of(client.name(), home, views.guides(client, place, home.plan()), paper));
+                HomeSheetPdf.of(client.name(), home, views.guides(client, place, home.plan()), figures, paper));
     }
 
     /** Takes a session at home back, and its link; one that is done stays. */

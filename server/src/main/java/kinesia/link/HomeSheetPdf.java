@@ -5,6 +5,7 @@ import java.util.List;
 import kinesia.core.plan.Plan;
 import kinesia.core.response.IfItHurts;
 import kinesia.floor.SessionViews.SlotGuide;
+import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
 
 /** A session at home on paper: for the client alone, in words that need nobody beside them. */
@@ -12,14 +13,15 @@ final class HomeSheetPdf {
     private HomeSheetPdf() {}
 
     /** The bytes of the document. */
-    static byte[] of(String client, HomeSession home, List<SlotGuide> guides, Letter.Paper paper) {
+    static byte[] of(
+            String client, HomeSession home, List<SlotGuide> guides, FigureDrawing figures, Letter.Paper paper) {
         return Letter.of("At home, " + home.dueOn(), paper, letter -> {
             letter.title(client + ", at home on " + Letter.day(home.dueOn()));
             letter.section(
                     "First", home.plan().warmUp().stream().map(s -> s.words()).toList());
             for (Plan.Unit unit : home.plan().units()) {
                 for (Plan.Slot slot : unit.slots()) {
-                    exercise(letter, unit, slot, guides);
+                    exercise(letter, unit, slot, guides, figures);
                 }
             }
             letter.heading("Stop");
@@ -32,7 +34,8 @@ final class HomeSheetPdf {
         });
     }
 
-    private static void exercise(Letter letter, Plan.Unit unit, Plan.Slot slot, List<SlotGuide> guides)
+    private static void exercise(
+            Letter letter, Plan.Unit unit, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
             throws IOException {
         letter.heading(slot.name());
         String reps = slot.reps().low() == slot.reps().high()
@@ -44,6 +47,10 @@ final class HomeSheetPdf {
                         + " repetitions, " + unit.restSeconds() + " seconds of rest between");
         for (SlotGuide guide : guides) {
             if (guide.exerciseKey().equals(slot.exerciseKey())) {
+                FigureDrawing.Drawing drawing = figures.of(guide.figure()).orElse(null);
+                if (drawing != null) {
+                    letter.figure(drawing, slot.name() + ": start, middle and end");
+                }
                 letter.pair("Set up", String.join(". ", guide.setUp()) + ".");
                 letter.pair("Up", guide.up() + ".");
                 letter.pair("Down", guide.down() + ".");

@@ -47,6 +47,7 @@ import kinesia.core.response.Changes;
 import kinesia.core.response.WeeksAhead;
 import kinesia.core.screening.Limit;
 import kinesia.room.RoomCatalogue;
+import kinesia.room.RoomMethods;
 import kinesia.shared.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -68,7 +69,7 @@ class ComposeController {
     private final NextRequests requests;
     private final VisitPlanner visits;
     private final Planner planner;
-    private final Methods methods;
+    private final RoomMethods methods;
     private final RoomCatalogue rooms;
     private final RoomCalendar calendar;
 
@@ -77,7 +78,7 @@ class ComposeController {
             NextRequests requests,
             VisitPlanner visits,
             Planner planner,
-            Methods methods,
+            RoomMethods methods,
             RoomCatalogue rooms,
             RoomCalendar calendar) {
         this.clients = clients;
@@ -252,7 +253,7 @@ class ComposeController {
         Goal aim = ask.aim() == null ? client.details().goal() : ask.aim();
         TrainingBlock kept = new TrainingBlock(
                 calendar.today(who.roomId()), ask.weeks(), aim, ask.lighterWeek(), ask.newExercises(), null);
-        checkMethod(ask.composition());
+        checkMethod(ask.composition(), who);
         WeeksAhead.Weeks weeks = requests.weeks(client, ask.composition(), kept, Set.copyOf(ask.days()));
         if (weeks == null) {
             throw Problem.refused("Nothing can be planned for this client now.");
@@ -267,7 +268,7 @@ class ComposeController {
     }
 
     private VisitPlanner.Ready ready(ComposeAsk ask, SignedIn who) {
-        checkMethod(ask.composition());
+        checkMethod(ask.composition(), who);
         if (ask.clientId() == null) {
             if (ask.facts() == null) {
                 throw Problem.invalid(List.of(new Problem.Field("facts", "are needed where there is no clientId")));
@@ -278,9 +279,9 @@ class ComposeController {
         return requests.of(client, ask.composition(), calendar.today(who.roomId()));
     }
 
-    private void checkMethod(Composition composition) {
+    private void checkMethod(Composition composition, SignedIn who) {
         String method = composition.method();
-        if (method != null && methods.find(method).isEmpty()) {
+        if (method != null && methods.find(who.roomId(), method).isEmpty()) {
             throw Problem.invalid(List.of(new Problem.Field("composition.method", "'" + method + "' is no method")));
         }
     }
@@ -292,7 +293,7 @@ class ComposeController {
         sets.put(Head.Group.EXTENSORS, new PlanRequest.SetBudget(facts.setsExtensors(), asked));
         Method method = composition.method() == null
                 ? Methods.open()
-                : methods.find(composition.method()).orElseGet(Methods::open);
+                : methods.find(who.roomId(), composition.method()).orElseGet(Methods::open);
         return new PlanRequest(
                 new Body(facts.sex(), facts.statureM(), facts.bodyMassKg()),
                 facts.age(),

@@ -13,7 +13,6 @@ import kinesia.client.Clients;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Role;
 import kinesia.core.plan.LimitCheck;
-import kinesia.core.plan.Methods;
 import kinesia.core.plan.PlanCheck;
 import kinesia.core.plan.PlanRequest;
 import kinesia.core.plan.SoreSite;
@@ -23,6 +22,7 @@ import kinesia.core.screening.Limit;
 import kinesia.floor.TrainingSessions;
 import kinesia.room.Places;
 import kinesia.room.RoomCatalogue;
+import kinesia.room.RoomMethods;
 import kinesia.screening.Standing;
 import kinesia.screening.Standings;
 import kinesia.shared.Problem;
@@ -47,7 +47,7 @@ class CompositionController {
     private final SessionTemplates templates;
     private final Standings standings;
     private final Places places;
-    private final Methods methods;
+    private final RoomMethods methods;
     private final RoomCatalogue rooms;
     private final ClientDays clientDays;
     private final TrainingSessions sessions;
@@ -59,7 +59,7 @@ class CompositionController {
             SessionTemplates templates,
             Standings standings,
             Places places,
-            Methods methods,
+            RoomMethods methods,
             RoomCatalogue rooms,
             ClientDays clientDays,
             TrainingSessions sessions,
@@ -178,7 +178,7 @@ class CompositionController {
             PlanCheck.requireOnce("composition.written", composition.written());
         }
         String method = composition.method();
-        if (method != null && methods.find(method).isEmpty()) {
+        if (method != null && methods.find(who.roomId(), method).isEmpty()) {
             throw Problem.invalid(List.of(new Problem.Field("composition.method", "'" + method + "' is no method")));
         }
         if (composition.minutes() != null) {
@@ -211,7 +211,7 @@ class CompositionController {
                 stored == null ? Composition.NONE : stored.composition(),
                 stored == null ? null : stored.changedAt(),
                 stored == null ? null : stored.changedBy(),
-                methods.all().stream()
+                methods.of(who.roomId()).all().stream()
                         .map(m -> new MethodChoice(
                                 m.key(),
                                 m.name(),

@@ -45,6 +45,7 @@ import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreeningRules;
 import kinesia.response.RoomEvidences;
 import kinesia.room.RoomCatalogue;
+import kinesia.room.RoomMethods;
 import kinesia.screening.Standing;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -56,7 +57,7 @@ public class VisitPlanner {
     private final RoomEvidences evidences;
     private final ScreeningRules screening;
     private final Planner planner;
-    private final Methods methods;
+    private final RoomMethods methods;
     private final PlanCheck check;
     private final Rulings rulings;
     private final WeeksAhead weeksAhead;
@@ -67,7 +68,7 @@ public class VisitPlanner {
             RoomEvidences evidences,
             ScreeningRules screening,
             Planner planner,
-            Methods methods,
+            RoomMethods methods,
             OldSets oldSets) {
         this.oldSets = oldSets;
         this.evidences = evidences;
@@ -253,7 +254,7 @@ public class VisitPlanner {
         List<RoomCatalogue.Own> gone = gone(room, records);
         Method method = composition.method() == null
                 ? Methods.open()
-                : methods.find(composition.method()).orElseGet(Methods::open);
+                : methods.find(client.roomId(), composition.method()).orElseGet(Methods::open);
         ClientDays.Booked booked = days.on(day);
         int usual = booked == null ? client.details().minutes() : booked.minutes();
         return new Asked(

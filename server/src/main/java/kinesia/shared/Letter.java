@@ -10,7 +10,9 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -29,6 +31,8 @@ import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructure
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+import org.apache.pdfbox.util.Matrix;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A document to hand out or send: headings, paragraphs and lines of two columns, wrapped and broken so that nothing is cut off,
@@ -47,6 +51,17 @@ public final class Letter {
     private static final Color INK = new Color(0x17242B);
     private static final Color TIDE = new Color(0x0B5A6B);
     private static final Color QUIET = new Color(0x52616B);
+    private static final Color GROUND = new Color(0xB9B5AA);
+    private static final Color PAD = new Color(0xDCD9D2);
+    private static final Map<String, Color> TONES = Map.of(
+            "near", new Color(0x868D91),
+            "body", new Color(0xC3C7C9),
+            "far", new Color(0xDDDFE0),
+            "finger", new Color(0xD6D9DA),
+            "muscle", TIDE,
+            "hollow", Color.WHITE,
+            "band", new Color(0x515B60));
+    private static final float FIGURE = 92;
 
     private final PDDocument document;
     private final PDRectangle size;
@@ -157,6 +172,93 @@ public final class Letter {
         y = Math.min(ended, y) - 2;
     }
 
+    /** The figure of an exercise at its start, middle and end, side by side, told to who does not see it by {@code words}. */
+    public void figure(FigureDrawing.Drawing drawing, String words) throws IOException {
+        if (y - FIGURE < MARGIN) {
+            newPage();
+        }
+        begin(StandardStructureTypes.Figure, words);
+        float room = (width() - 2 * GAP) / 3;
+        float scale = (float) Math.min(room / drawing.width(), (FIGURE - GAP) / drawing.height());
+        for (int n = 0; n < drawing.moments().size(); n++) {
+            float x = MARGIN + n * (room + GAP) + (room - scale * (float) drawing.width()) / 2;
+            // Feet of all three on one line, whatever the height of the frame.
+            float foot = y - FIGURE + GAP / 2;
+            moment(drawing, drawing.moments().get(n), scale, x, foot);
+        }
+        stream.endMarkedContent();
+        y -= FIGURE;
+    }
+
+    private void moment(
+            FigureDrawing.Drawing drawing, List<FigureDrawing.Shape> shapes, float scale, float x, float foot)
+            throws IOException {
+        stream.saveGraphicsState();
+        stream.transform(new Matrix(
+                scale,
+                0,
+                0,
+                -scale,
+                x - scale * (float) drawing.left(),
+                foot + scale * (float) (drawing.top() + drawing.height())));
+        stream.setLineCapStyle(1);
+        stream.setLineJoinStyle(1);
+        stream.setStrokingColor(GROUND);
+        stream.setLineWidth(0.012f);
+        stream.moveTo((float) drawing.left(), (float) drawing.floor());
+        stream.lineTo((float) (drawing.left() + drawing.width()), (float) drawing.floor());
+        stream.stroke();
+        for (FigureDrawing.Thing thing : drawing.things()) {
+            stream.setStrokingColor(GROUND);
+            stream.setNonStrokingColor(PAD);
+            stream.setLineWidth(0.03f);
+            trace(thing.points());
+            if (thing.points().size() > 2) {
+                stream.closePath();
+                stream.fillAndStroke();
+            } else {
+                stream.stroke();
+            }
+        }
+        for (FigureDrawing.Shape shape : shapes) {
+            Color tone = TONES.getOrDefault(shape.tone(), INK);
+            for (String outline : shape.path().split("Z", -1)) {
+                if (outline.isBlank()) {
+                    continue;
+                }
+                List<List<Double>> points = Stream.of(
+                                outline.strip().substring(1).split("L", -1))
+                        .map(p -> Stream.of(p.strip().split(" ", -1))
+                                .map(Double::valueOf)
+                                .toList())
+                        .toList();
+                // A thin edge of paper, so that an arm is told from the trunk behind it.
+                stream.setStrokingColor(shape.tone().equals("hollow") ? INK : Color.WHITE);
+                stream.setLineWidth(0.02f);
+                trace(points);
+                stream.closePath();
+                stream.stroke();
+                stream.setNonStrokingColor(tone);
+                trace(points);
+                stream.closePath();
+                stream.fill();
+            }
+        }
+        stream.restoreGraphicsState();
+    }
+
+    private void trace(List<List<Double>> points) throws IOException {
+        for (int i = 0; i < points.size(); i++) {
+            float px = points.get(i).get(0).floatValue();
+            float py = points.get(i).get(1).floatValue();
+            if (i == 0) {
+                stream.moveTo(px, py);
+            } else {
+                stream.lineTo(px, py);
+            }
+        }
+    }
+
     private float width() {
         return size.getWidth() - 2 * MARGIN;
     }
@@ -178,15 +280,7 @@ public final class Letter {
 
     /** Writes lines that fit on this page, as one part of the document's structure. */
     private void lines(float points, String tag, float x, List<String> lines) throws IOException {
-        COSArray ofPage = tagged.get(tagged.lastKey());
-        COSDictionary properties = new COSDictionary();
-        properties.setInt(COSName.MCID, ofPage.size());
-        PDStructureElement part = new PDStructureElement(tag, whole);
-        part.setPage(page);
-        part.appendKid(new PDMarkedContent(COSName.getPDFName(tag), properties));
-        whole.appendKid(part);
-        ofPage.add(part.getCOSObject());
-        stream.beginMarkedContent(COSName.getPDFName(tag), PDPropertyList.create(properties));
+        begin(tag, null);
         stream.setNonStrokingColor(ink);
         for (String line : lines) {
             y -= points * LINE;
@@ -197,6 +291,20 @@ public final class Letter {
             stream.endText();
         }
         stream.endMarkedContent();
+    }
+
+    /** Begins one part of the document's structure, with words for what is no text. */
+    private void begin(String tag, @Nullable String words) throws IOException {
+        COSArray ofPage = tagged.get(tagged.lastKey());
+        COSDictionary properties = new COSDictionary();
+        properties.setInt(COSName.MCID, ofPage.size());
+        PDStructureElement part = new PDStructureElement(tag, whole);
+        part.setPage(page);
+        part.setAlternateDescription(words);
+        part.appendKid(new PDMarkedContent(COSName.getPDFName(tag), properties));
+        whole.appendKid(part);
+        ofPage.add(part.getCOSObject());
+        stream.beginMarkedContent(COSName.getPDFName(tag), PDPropertyList.create(properties));
     }
 
     private void newPage() throws IOException {

@@ -59,6 +59,7 @@ class OtherRoomTest {
                             .replace("/templates/{id}", "/templates/" + template)
                             .replace("/variations/{id}", "/variations/" + variation)
                             .replace("/accounts/{id}", "/accounts/" + account)
+                            .replace("/methods/{id}", "/methods/" + variation)
                             .replace("/clearances/{id}", "/clearances/" + clearance)
                             // One id does for both: they are kept in tables of their own.
                             .replace("/appointments/{id}", "/appointments/" + clearance)
@@ -105,6 +106,7 @@ class OtherRoomTest {
         for (String kept : List.of(
                 "/api/templates/{id}",
                 "/api/variations/{id}",
+                "/api/methods/{id}",
                 "/api/clients/{clientId}/clearances/{id}",
                 "/api/clients/{clientId}/appointments/{id}",
                 "/api/clients/{clientId}/blocks/{id}")) {
@@ -158,6 +160,10 @@ class OtherRoomTest {
         bodies.put("put /api/clients/{clientId}/reviews/{id}", json(review));
         bodies.put("post /api/clients/{clientId}/reviews/compared", json(review));
         bodies.put("post /api/clients/{clientId}/old-log", json("{'text': 'day,exercise,kg,reps', 'keep': true}"));
+        bodies.put(
+                "put /api/methods/{id}",
+                json("{'text': 'key: own-way\\nname: Own way\\nwhat: a curl\\nnear: []\\nsections:\\n"
+                        + "  - {as: straight, rounds: [1, 2], picks: [{for: flexors, count: [1, 1]}]}'}"));
         bodies.put("post /api/clients/{clientId}/erase", json("{'name': 'x'}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();
@@ -341,6 +347,7 @@ class OtherRoomTest {
             all.append(path).append(caller.get(ids.in(path)).body()).append('\n');
         }
         all.append(database.queryForList("select * from variation where id = ?::uuid", ids.variation()));
+        all.append(database.queryForList("select * from room_method where id = ?::uuid", ids.variation()));
         return all.toString();
     }
 

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import kinesia.core.dose.RestAndTime;
 import kinesia.core.exercise.Catalogue;
@@ -46,6 +47,8 @@ public final class Methods {
             """;
 
     private static final double LARGEST = 600;
+    private static final int MOST_OF_OWN = 8;
+    private static final Pattern OWN_KEY = Pattern.compile("[a-z0-9][a-z0-9-]{2,39}");
 
     private final List<Method> all;
 
@@ -63,14 +66,46 @@ public final class Methods {
             if (!seen.add(item.at("key").text())) {
                 throw item.error("method '" + item.at("key").text() + "' stands twice");
             }
-            item.at("near").items().forEach(near -> near.oneOf("a method of this file", keys));
-            item.at("sections").items().stream()
-                    .flatMap(section -> section.at("picks").items().stream())
-                    .flatMap(pick -> Stream.of("movements", "leave-out").flatMap(f -> pick.find(f).stream()))
-                    .flatMap(movements -> movements.items().stream())
-                    .forEach(movement -> movement.oneOf("a movement, entry or family", catalogue.names()));
+            requireKnown(item, keys, catalogue);
         }
         return new Methods(items.stream().map(Methods::method).toList());
+    }
+
+    /**
+     * These and {@code text}, one method that a room wrote itself, under the same checks and small enough to be planned while
+     * somebody waits; {@code file} is its name in errors, which name the line.
+     */
+    public Methods with(String file, String text, Catalogue catalogue) {
+        RuleFile item = RuleFile.parse(file, text);
+        String key = item.at("key").text();
+        if (!OWN_KEY.matcher(key).matches()) {
+            throw item.at("key").error("a key is 3 to 40 small letters, figures and dashes");
+        }
+        if (find(key).isPresent()) {
+            throw item.at("key").error("method '" + key + "' stands twice");
+        }
+        List<String> keys =
+                Stream.concat(all.stream().map(Method::key), Stream.of(key)).toList();
+        requireKnown(item, keys, catalogue);
+        Method own = method(item);
+        boolean large = own.sections().size() > MOST_OF_OWN
+                || own.sections().stream()
+                        .anyMatch(s -> s.picks().size() > MOST_OF_OWN
+                                || s.rounds().wanted() > MOST_OF_OWN
+                                || s.picks().stream().anyMatch(p -> p.count().wanted() > MOST_OF_OWN));
+        if (large) {
+            throw item.error("at most " + MOST_OF_OWN + " sections, picks, rounds, and exercises of a pick");
+        }
+        return new Methods(Stream.concat(all.stream(), Stream.of(own)).toList());
+    }
+
+    private static void requireKnown(RuleFile item, List<String> keys, Catalogue catalogue) {
+        item.at("near").items().forEach(near -> near.oneOf("a method", keys));
+        item.at("sections").items().stream()
+                .flatMap(section -> section.at("picks").items().stream())
+                .flatMap(pick -> Stream.of("movements", "leave-out").flatMap(f -> pick.find(f).stream()))
+                .flatMap(movements -> movements.items().stream())
+                .forEach(movement -> movement.oneOf("a movement, entry or family", catalogue.names()));
     }
 
     /** The way of working when none is picked. */

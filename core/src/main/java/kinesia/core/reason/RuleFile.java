@@ -10,6 +10,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.error.MarkedYAMLException;
+import org.yaml.snakeyaml.error.YAMLException;
 import org.yaml.snakeyaml.nodes.MappingNode;
 import org.yaml.snakeyaml.nodes.Node;
 import org.yaml.snakeyaml.nodes.NodeTuple;
@@ -33,7 +35,15 @@ public final class RuleFile {
 
     /** Parses {@code text}; {@code file} is used in error messages only. */
     public static RuleFile parse(String file, String text) {
-        Node root = new Yaml(new LoaderOptions()).compose(new java.io.StringReader(text));
+        Node root;
+        try {
+            root = new Yaml(new LoaderOptions()).compose(new java.io.StringReader(text));
+        } catch (MarkedYAMLException e) {
+            throw new IllegalArgumentException(
+                    file + ":" + (e.getProblemMark().getLine() + 1) + ": " + e.getProblem(), e);
+        } catch (YAMLException e) {
+            throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
+        }
         if (root == null) {
             throw new IllegalArgumentException(file + ": empty");
         }

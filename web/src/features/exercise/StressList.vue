@@ -55,6 +55,7 @@ li {
   white-space: nowrap;
 }
 .number {
+  margin-left: 0.5rem;
   display: inline-block;
   width: 2rem;
 }

@@ -50,7 +50,9 @@ class AtlasTest {
                 long modelled = three.stream()
                         .filter(n -> n.get("modelled").asBoolean())
                         .count();
-                assertThat(browser.page.getByText("Figures, for muscles and joints").count())
+                assertThat(browser.page
+                                .getByText("Figures, for muscles and joints")
+                                .count())
                         .isEqualTo((int) modelled);
             }
             browser.nothingWentWrong();
@@ -214,8 +216,10 @@ class AtlasTest {
                     .body();
             List<String> told = new ArrayList<>();
             try (PDDocument pdf = Loader.loadPDF(sheet)) {
-                PDStructureElement whole = (PDStructureElement)
-                        pdf.getDocumentCatalog().getStructureTreeRoot().getKids().get(0);
+                PDStructureElement whole = (PDStructureElement) pdf.getDocumentCatalog()
+                        .getStructureTreeRoot()
+                        .getKids()
+                        .get(0);
                 for (Object kid : whole.getKids()) {
                     if (kid instanceof PDStructureElement part
                             && part.getStructureType().equals(StandardStructureTypes.Figure)) {
@@ -226,8 +230,8 @@ class AtlasTest {
             List<String> exercises = new ArrayList<>();
             browser.get("/api/sessions/" + session)
                     .at("/plan/units")
-                    .forEach(u ->
-                            u.get("slots").forEach(s -> exercises.add(s.get("name").asText())));
+                    .forEach(u -> u.get("slots")
+                            .forEach(s -> exercises.add(s.get("name").asText())));
             assertThat(told)
                     .containsExactlyElementsOf(exercises.stream()
                             .map(e -> e + ": start, middle and end")

@@ -51,8 +51,10 @@ final class SheetPdf {
         String reps = slot.reps().low() == slot.reps().high()
                 ? String.valueOf(slot.reps().high())
                 : slot.reps().low() + " to " + slot.reps().high();
+        letter.togetherWithFigure();
+        letter.text(slot.name());
         letter.pair(
-                slot.name(),
+                "How much",
                 slot.loadWords() + ", " + slot.sets() + (slot.sets() == 1 ? " set of " : " sets of ") + reps
                         + ", effort "
                         + Numbers.plain(slot.targetEffort().value())

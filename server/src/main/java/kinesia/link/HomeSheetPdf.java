@@ -37,6 +37,7 @@ final class HomeSheetPdf {
     private static void exercise(
             Letter letter, Plan.Unit unit, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
             throws IOException {
+        letter.togetherWithFigure();
         letter.heading(slot.name());
         String reps = slot.reps().low() == slot.reps().high()
                 ? String.valueOf(slot.reps().high())

@@ -61,7 +61,8 @@ public final class Letter {
             "muscle", TIDE,
             "hollow", Color.WHITE,
             "band", new Color(0x515B60));
-    private static final float FIGURE = 92;
+    private static final float FIGURE = 104;
+    private static final float FIGURE_WITH_WORDS = FIGURE + 60;
 
     private final PDDocument document;
     private final PDRectangle size;
@@ -170,6 +171,13 @@ public final class Letter {
         y = top;
         lines(BODY, StandardStructureTypes.P, MARGIN + third + GAP, b);
         y = Math.min(ended, y) - 2;
+    }
+
+    /** Begins a new page unless a figure and the words before it fit on this one. */
+    public void togetherWithFigure() throws IOException {
+        if (y - FIGURE_WITH_WORDS < MARGIN) {
+            newPage();
+        }
     }
 
     /** The figure of an exercise at its start, middle and end, side by side, told to who does not see it by {@code words}. */

@@ -117,7 +117,7 @@ function chooseClient(id: string) {
             </template>
             <template v-else>Nothing is sore: ranked by what the muscles get.</template>
           </p>
-          <FoldPart title="Find and filter" :start-open="wide">
+          <FoldPart title="Filters" :start-open="wide">
             <AtlasFilters
               v-model:long-length="longLength"
               v-model:filter="filter"

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import DayPicker from '@/shared/DayPicker.vue'
 import SelectField from '@/shared/SelectField.vue'
+import { oneFile } from '@/shared/oneFile'
 import TextField from '@/shared/TextField.vue'
 import { useCall } from '@/shared/useCall'
 import { DAYS, type Intake } from './intake'
@@ -14,7 +15,7 @@ const { problem, run } = useCall()
 const brought = ref<number>()
 const calendar = ref<File | null>(null)
 async function bring(files: File | readonly File[] | null) {
-  const file = files instanceof File ? files : files?.[0]
+  const file = oneFile(files)
   if (!file) return
   brought.value = undefined
   const text = await file.text()

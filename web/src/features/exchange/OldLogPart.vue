@@ -2,8 +2,9 @@
 import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { OldLogRead } from '@/shared/api/types'
+import ColumnChoice from './ColumnChoice.vue'
+import { oneFile } from '@/shared/oneFile'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
-import SelectField from '@/shared/SelectField.vue'
 import { useCall } from '@/shared/useCall'
 import { useDone } from '@/shared/useDone'
 
@@ -39,7 +40,7 @@ async function look(keep = false) {
   if (answer.kept) done(`${answer.kept} sets of before are in.`)
 }
 async function choose(files: File | readonly File[] | null) {
-  const file = files instanceof File ? files : files?.[0]
+  const file = oneFile(files)
   if (!file) return
   text.value = await file.text()
   chosen.value = {}
@@ -70,18 +71,13 @@ const value = (key: string | undefined) => (key === '' ? LEFT_OUT : (key ?? null
       @update:model-value="choose"
     />
     <template v-if="read">
-      <div class="columns">
-        <SelectField
-          v-for="(words, column) in columns"
-          :key="column"
-          :model-value="chosen[column] ?? ''"
-          :label="words"
-          empty="not in the table"
-          :options="read.headings.map((h) => ({ value: h, text: h }))"
-          @update:model-value="(v: string) => ((chosen[column] = v || undefined), look())"
-        />
-      </div>
-      <p v-if="read.missing.length">Still to choose: {{ read.missing.map((m) => columns[m]).join(', ') }}.</p>
+      <ColumnChoice
+        :model-value="chosen"
+        :columns="columns"
+        :headings="read.headings"
+        :missing="read.missing"
+        @update:model-value="(all) => ((chosen = all), look())"
+      />
       <ul class="names">
         <li v-for="(n, i) in read.names" :key="n.name">
           <label :for="`name-${i}`">
@@ -117,11 +113,6 @@ const value = (key: string | undefined) => (key === '' ? LEFT_OUT : (key ?? null
 </template>
 
 <style scoped>
-.columns {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(9rem, 100%), 1fr));
-  gap: 0 1rem;
-}
 .names,
 .wrong {
   list-style: none;

@@ -2,8 +2,9 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { BroughtIn, ClientTableRead } from '@/shared/api/types'
+import ColumnChoice from './ColumnChoice.vue'
+import { oneFile } from '@/shared/oneFile'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
-import SelectField from '@/shared/SelectField.vue'
 import { useCall } from '@/shared/useCall'
 import RetentionPart from './RetentionPart.vue'
 import { sendFile } from './send'
@@ -34,7 +35,6 @@ async function look(keep = false) {
   read.value = answer
   chosen.value = { ...answer.columns }
 }
-const one = (file: File | readonly File[] | null) => (file instanceof File ? file : file?.[0])
 async function chooseTable(file?: File) {
   if (!file) return
   text.value = await file.text()
@@ -97,27 +97,22 @@ async function revoke() {
           label="A CSV file with headings in its first line"
           accept=".csv,text/csv"
           class="mb-3"
-          @update:model-value="(file) => chooseTable(one(file))"
+          @update:model-value="(file) => chooseTable(oneFile(file))"
         />
         <template v-if="read">
-          <div class="columns">
-            <SelectField
-              v-for="(words, column) in columns"
-              :key="column"
-              :model-value="chosen[column] ?? ''"
-              :label="words"
-              empty="not in the table"
-              :options="read.headings.map((h) => ({ value: h, text: h }))"
-              @update:model-value="(v: string) => ((chosen[column] = v || undefined), look())"
-            />
-          </div>
+          <ColumnChoice
+            :model-value="chosen"
+            :columns="columns"
+            :headings="read.headings"
+            :missing="read.missing"
+            @update:model-value="(all) => ((chosen = all), look())"
+          />
           <p v-if="read.kept" role="status">
             <b>{{ read.kept }} brought in.</b>
             Screen each before the first visit.
           </p>
           <template v-else>
-            <p v-if="read.missing.length">Still to choose: {{ read.missing.map((m) => columns[m]).join(', ') }}.</p>
-            <p v-else>
+            <p v-if="!read.missing.length">
               {{ count('NEW') }} new, {{ count('KNOWN') }} here already{{
                 count('WRONG') ? `, ${count('WRONG')} to mend in the file first` : ''
               }}.
@@ -156,7 +151,7 @@ async function revoke() {
             accept=".json,.zip"
             class="mb-2"
             :disabled="records.busy.value"
-            @update:model-value="(file) => bring(one(file))"
+            @update:model-value="(file) => bring(oneFile(file))"
           />
           <BProgress v-if="records.busy.value" :value="sent * 100" :max="100" class="mb-2" aria-label="Sent so far" />
           <p v-if="brought" role="status" class="mb-0">
@@ -196,11 +191,6 @@ async function revoke() {
 .stack {
   display: grid;
   gap: 1.2rem;
-}
-.columns {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(10rem, 100%), 1fr));
-  gap: 0 1rem;
 }
 .lines {
   list-style: none;

@@ -17,14 +17,12 @@ import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.reason.InvalidValue;
-import kinesia.core.reason.Numbers;
 import kinesia.core.screening.PainScore;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /** What a client did before, as somebody's table says it: a line is one set, or several alike. */
 record OldLog(CsvTable<Column> table) {
-    private static final double KG_OF_A_POUND = 0.45359237;
     private static final int MOST_SETS = 20;
     private static final List<DateTimeFormatter> DAYS = List.of(
             DateTimeFormatter.ISO_LOCAL_DATE,
@@ -134,7 +132,7 @@ record OldLog(CsvTable<Column> table) {
                 .toLowerCase(Locale.ROOT);
         boolean inPounds = unit.contains("lb") || unit.contains("pound") || (pounds && !unit.contains("kg"));
         try {
-            return inPounds ? new Load(number * KG_OF_A_POUND, Numbers.plain(number) + " lb") : Load.ofKg(number);
+            return inPounds ? Load.ofPounds(number) : Load.ofKg(number);
         } catch (InvalidValue e) {
             problems.add("load " + e.getMessage());
             return null;

@@ -6,7 +6,6 @@ import kinesia.core.dose.WarmUp;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Plan;
 import kinesia.core.reason.Numbers;
-import kinesia.core.response.IfItHurts;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.floor.SessionViews.SlotGuide;
 import kinesia.shared.FigureDrawing;
@@ -38,38 +37,23 @@ final class SheetPdf {
                 slot(letter, slot, view.guides(), figures);
             }
         }
-        letter.heading("Stop");
-        letter.pair("If it hurts", IfItHurts.ENDS + ".");
-        letter.pair(
-                "At once",
-                "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
-                        + " stop at once and call the local emergency number.");
+        SheetParts.stop(letter);
     }
 
     private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
             throws IOException {
-        String reps = slot.reps().low() == slot.reps().high()
-                ? String.valueOf(slot.reps().high())
-                : slot.reps().low() + " to " + slot.reps().high();
         letter.togetherWithFigure();
         letter.text(slot.name());
         letter.pair(
                 "How much",
-                slot.loadWords() + ", " + slot.sets() + (slot.sets() == 1 ? " set of " : " sets of ") + reps
-                        + ", effort "
+                SheetParts.dose(slot) + ", effort "
                         + Numbers.plain(slot.targetEffort().value())
                         + ". Done: " + BLANKS.repeat(slot.sets()).strip());
-        for (SlotGuide guide : guides) {
-            if (guide.exerciseKey().equals(slot.exerciseKey())) {
-                FigureDrawing.Drawing drawing = figures.of(guide.figure()).orElse(null);
-                if (drawing != null) {
-                    letter.figure(drawing, slot.name() + ": start, middle and end");
-                }
-                letter.pair("Set up", String.join(". ", guide.setUp()));
-                letter.pair("Up and down", guide.up() + ". " + guide.down() + ".");
-                letter.pair("Watch", guide.danger());
-                return;
-            }
+        SlotGuide guide = SheetParts.drawn(letter, slot, guides, figures).orElse(null);
+        if (guide != null) {
+            letter.pair("Set up", String.join(". ", guide.setUp()));
+            letter.pair("Up and down", guide.up() + ". " + guide.down() + ".");
+            letter.pair("Watch", guide.danger());
         }
     }
 }

@@ -3,8 +3,8 @@ package kinesia.link;
 import java.io.IOException;
 import java.util.List;
 import kinesia.core.plan.Plan;
-import kinesia.core.response.IfItHurts;
 import kinesia.floor.SessionViews.SlotGuide;
+import kinesia.floor.SheetParts;
 import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
 
@@ -24,12 +24,7 @@ final class HomeSheetPdf {
                     exercise(letter, unit, slot, guides, figures);
                 }
             }
-            letter.heading("Stop");
-            letter.pair("If it hurts", IfItHurts.ENDS + ".");
-            letter.pair(
-                    "At once",
-                    "Pressure in chest, jaw or arm, breathlessness, dizziness, sudden headache, numbness or weakness:"
-                            + " stop at once and call the local emergency number.");
+            SheetParts.stop(letter);
             letter.section("Tomorrow morning", List.of("Say how the arms are: the link asks, or tell us."));
         });
     }
@@ -39,28 +34,18 @@ final class HomeSheetPdf {
             throws IOException {
         letter.togetherWithFigure();
         letter.heading(slot.name());
-        String reps = slot.reps().low() == slot.reps().high()
-                ? String.valueOf(slot.reps().high())
-                : slot.reps().low() + " to " + slot.reps().high();
         letter.pair(
-                "How much",
-                slot.loadWords() + ", " + slot.sets() + (slot.sets() == 1 ? " set of " : " sets of ") + reps
-                        + " repetitions, " + unit.restSeconds() + " seconds of rest between");
-        for (SlotGuide guide : guides) {
-            if (guide.exerciseKey().equals(slot.exerciseKey())) {
-                FigureDrawing.Drawing drawing = figures.of(guide.figure()).orElse(null);
-                if (drawing != null) {
-                    letter.figure(drawing, slot.name() + ": start, middle and end");
-                }
-                letter.pair("Set up", String.join(". ", guide.setUp()) + ".");
-                letter.pair("Up", guide.up() + ".");
-                letter.pair("Down", guide.down() + ".");
-                letter.pair("So it is right", String.join(". ", guide.cues()) + ". " + guide.breathing() + ".");
-                if (!guide.danger().isEmpty()) {
-                    letter.pair("Take care", guide.danger() + ".");
-                }
-                return;
-            }
+                "How much", SheetParts.dose(slot) + " repetitions, " + unit.restSeconds() + " seconds of rest between");
+        SlotGuide guide = SheetParts.drawn(letter, slot, guides, figures).orElse(null);
+        if (guide == null) {
+            return;
+        }
+        letter.pair("Set up", String.join(". ", guide.setUp()) + ".");
+        letter.pair("Up", guide.up() + ".");
+        letter.pair("Down", guide.down() + ".");
+        letter.pair("So it is right", String.join(". ", guide.cues()) + ". " + guide.breathing() + ".");
+        if (!guide.danger().isEmpty()) {
+            letter.pair("Take care", guide.danger() + ".");
         }
     }
 }

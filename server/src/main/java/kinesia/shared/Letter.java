@@ -8,14 +8,18 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -72,6 +76,7 @@ public final class Letter {
     private final TreeMap<Integer, COSArray> tagged = new TreeMap<>();
     private PDPage page;
     private PDPageContentStream stream;
+    private final Map<Integer, Float> widths = new HashMap<>();
     private float y;
     private Color ink = INK;
 
@@ -99,7 +104,12 @@ public final class Letter {
         this.document = document;
         this.size = paper.size();
         try (InputStream in = PDFont.class.getResourceAsStream(FACE)) {
-            font = PDType0Font.load(document, in); // embedded as a subset, so that names with accents print anywhere
+            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            document.registerTrueTypeFontForClosing(face);
+            // Joined letters are looked for anew in every line, which takes most of the time of a long record.
+            face.setEnableGsub(false);
+            font = PDType0Font.load(
+                    document, face, true); // embedded as a subset, so that names with accents print anywhere
         }
         root.appendKid(whole);
         newPage();
@@ -344,19 +354,11 @@ public final class Letter {
     /** The text with every character that the face cannot draw replaced, so that no name stops a letter. */
     private String drawable(String text) {
         StringBuilder drawn = new StringBuilder();
-        text.replaceAll("\\s+", " ").codePoints().forEach(c -> {
-            String one = Character.toString(c);
-            try {
-                font.encode(one);
-                drawn.append(one);
-            } catch (IOException | IllegalArgumentException e) {
-                drawn.append('?');
-            }
-        });
+        text.replaceAll("\\s+", " ").codePoints().forEach(c -> drawn.appendCodePoint(width(c) < 0 ? '?' : c));
         return drawn.toString();
     }
 
-    private List<String> wrap(float points, float room, String text) throws IOException {
+    private List<String> wrap(float points, float room, String text) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : text.split(" ", -1)) {
@@ -376,7 +378,7 @@ public final class Letter {
     }
 
     /** How many letters of a word longer than its line go on it: at least one. */
-    private int fits(float points, float room, String word) throws IOException {
+    private int fits(float points, float room, String word) {
         int fits = word.offsetByCodePoints(0, 1);
         while (fits < word.length() && measured(points, word.substring(0, word.offsetByCodePoints(fits, 1))) <= room) {
             fits = word.offsetByCodePoints(fits, 1);
@@ -384,7 +386,18 @@ public final class Letter {
         return fits;
     }
 
-    private float measured(float points, String text) throws IOException {
-        return font.getStringWidth(text) / 1000 * points;
+    private float measured(float points, String text) {
+        return (float) text.codePoints().mapToDouble(this::width).sum() / 1000 * points;
+    }
+
+    /** How wide a character is, thousandths of its size; negative where the face cannot draw it. Asking the face takes its time. */
+    private float width(int character) {
+        return widths.computeIfAbsent(character, c -> {
+            try {
+                return font.getStringWidth(Character.toString(c));
+            } catch (IOException | IllegalArgumentException e) {
+                return -1f;
+            }
+        });
     }
 }

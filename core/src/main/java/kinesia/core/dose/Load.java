@@ -14,9 +14,16 @@ import kinesia.core.reason.Numbers;
 public record Load(double kg, String label) implements Comparable<Load> {
     /** The heaviest load there is. */
     public static final double MOST_KG = 300;
+    /** An avoirdupois pound, exactly. */
+    public static final double KG_PER_LB = 0.45359237;
 
     public Load {
         InvalidValue.requireWithin("load", kg, 0, MOST_KG, "kg");
+    }
+
+    /** A weight that is stamped in pounds. */
+    public static Load ofPounds(double pounds) {
+        return new Load(pounds * KG_PER_LB, Numbers.plain(pounds) + " lb");
     }
 
     /** A plain weight. */

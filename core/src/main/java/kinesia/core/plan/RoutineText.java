@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import kinesia.core.dose.Load;
 import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +17,6 @@ final class RoutineText {
     private static final int USUAL_SETS = 3;
     private static final int LONGEST_NUMBER = 6;
     private static final int HARDEST = 10;
-    private static final double KG_PER_LB = 0.45359237;
     private static final RepRange USUAL_REPS = new RepRange(8, 12);
 
     // A comma ends an exercise only where what follows begins with a word: "12, 10, 8" stays together.
@@ -119,7 +119,7 @@ final class RoutineText {
 
     private static double kg(String number, String unit) {
         double value = Double.parseDouble(number.replace(',', '.'));
-        return unit.startsWith("k") ? value : Math.round(value * KG_PER_LB * 100) / 100.0;
+        return unit.startsWith("k") ? value : Math.round(value * Load.KG_PER_LB * 100) / 100.0;
     }
 
     /** The number in {@code digits}; what cannot be is refused rather than changed without a word. */

@@ -31,10 +31,14 @@ final class SheetPdf {
                 + plan.minutes().work() + " of work");
         letter.section("Warm-up", plan.warmUp().stream().map(WarmUp.Step::words).toList());
         for (Plan.Unit unit : plan.units()) {
+            letter.togetherWithFigure();
             letter.heading((unit.care() ? "Care " : unit.layout() == Method.Layout.STRAIGHT ? "" : "Together ")
                     + unit.letter() + ", rest " + unit.restSeconds() + " s");
-            for (Plan.Slot slot : unit.slots()) {
-                slot(letter, slot, view.guides(), figures);
+            for (int n = 0; n < unit.slots().size(); n++) {
+                if (n > 0) {
+                    letter.togetherWithFigure();
+                }
+                slot(letter, unit.slots().get(n), view.guides(), figures);
             }
         }
         SheetParts.stop(letter);
@@ -42,7 +46,6 @@ final class SheetPdf {
 
     private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
             throws IOException {
-        letter.togetherWithFigure();
         letter.text(slot.name());
         letter.pair(
                 "How much",
@@ -51,9 +54,11 @@ final class SheetPdf {
                         + ". Done: " + BLANKS.repeat(slot.sets()).strip());
         SlotGuide guide = SheetParts.drawn(letter, slot, guides, figures).orElse(null);
         if (guide != null) {
-            letter.pair("Set up", String.join(". ", guide.setUp()));
+            letter.pair("Set up", String.join(". ", guide.setUp()) + ".");
             letter.pair("Up and down", guide.up() + ". " + guide.down() + ".");
-            letter.pair("Watch", guide.danger());
+            if (!guide.danger().isEmpty()) {
+                letter.pair("Watch", guide.danger() + ".");
+            }
         }
     }
 }

@@ -66,7 +66,7 @@ public final class Letter {
             "hollow", Color.WHITE,
             "band", new Color(0x515B60));
     private static final float FIGURE = 104;
-    private static final float FIGURE_WITH_WORDS = FIGURE + 60;
+    private static final float FIGURE_WITH_WORDS = FIGURE + 90;
 
     private final PDDocument document;
     private final PDRectangle size;
@@ -183,7 +183,7 @@ public final class Letter {
         y = Math.min(ended, y) - 2;
     }
 
-    /** Begins a new page unless a figure and the words before it fit on this one. */
+    /** Begins a new page unless a figure, the words before it and two headings fit on this one. */
     public void togetherWithFigure() throws IOException {
         if (y - FIGURE_WITH_WORDS < MARGIN) {
             newPage();

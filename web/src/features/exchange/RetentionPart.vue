@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
 import type { RetentionView } from '@/shared/api/types'
@@ -8,10 +8,12 @@ import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
 import { useDone } from '@/shared/useDone'
+import { session } from '@/session'
 
 /** How long are records kept here, and whose time is over? Nothing is erased by itself. */
 const { busy, problem, run, wrong } = useCall()
 const done = useDone()
+const owns = computed(() => session.view?.person?.role === 'OWNER')
 const view = ref<RetentionView>()
 const months = ref<number>()
 const days = ref<number>()
@@ -38,11 +40,16 @@ async function choose() {
       After the last visit; local law may ask for longer. Whose time is over is listed here; a person erases them.
     </p>
     <ProblemNotice v-if="problem && !problem.fields.length" :problem="problem" />
-    <form class="fields" novalidate @submit.prevent="choose">
+    <form v-if="owns" class="fields" novalidate @submit.prevent="choose">
       <NumberField v-model="months" label="Months, empty: no end" :wrong="wrong('keepMonths')" />
       <NumberField v-model="days" label="Days a backup is kept" :wrong="wrong('backupDays')" />
       <BButton type="submit" variant="outline-primary" :disabled="busy">Keep this</BButton>
     </form>
+    <p v-else-if="view">
+      {{ view.keeping.keepMonths ? `${view.keeping.keepMonths} months` : 'Without an end' }}; backups
+      {{ view.keeping.backupDays ? `for ${view.keeping.backupDays} days` : 'until they are deleted' }}.
+      <span class="quiet">The owner of the room chooses.</span>
+    </p>
     <ul v-if="view?.over.length" class="mb-0">
       <li v-for="o in view.over" :key="o.clientId">
         <RouterLink :to="`/clients/${o.clientId}/record`">{{ o.name }}</RouterLink>

@@ -8,6 +8,7 @@ import kinesia.shared.Problem;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -45,7 +46,8 @@ class SecurityConfiguration {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 path("/api/session"), path("/api/owner"), path("/api/link/**"))
                         .permitAll()
-                        .requestMatchers(path("/api/accounts/**"))
+                        // Who answers for privacy chooses how long records are kept.
+                        .requestMatchers(path("/api/accounts/**"), put("/api/retention"))
                         .hasRole(Role.OWNER.name())
                         .requestMatchers(path("/api/**"))
                         .authenticated()
@@ -76,6 +78,10 @@ class SecurityConfiguration {
     /** Matches the path itself; asking the controllers for each request would take longer than some of the answers. */
     private static RequestMatcher path(String pattern) {
         return PathPatternRequestMatcher.withDefaults().matcher(pattern);
+    }
+
+    private static RequestMatcher put(String pattern) {
+        return PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.PUT, pattern);
     }
 
     @Bean

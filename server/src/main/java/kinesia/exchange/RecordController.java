@@ -1,22 +1,15 @@
 package kinesia.exchange;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import kinesia.account.RoomCalendar;
 import kinesia.account.SignedIn;
@@ -38,12 +31,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Records handed out in open formats, brought in again, and erased. */
+/** Records handed out in open formats, and erased. */
 @RestController
 class RecordController {
-    // What one file of a ZIP may unpack to: far more than ten years of a client, far less than the memory.
-    private static final int MOST_UNPACKED = 50_000_000;
-    private static final int MOST_FILES = 2_000;
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
     private static final MediaType FHIR = MediaType.valueOf("application/fhir+json");
 
@@ -71,15 +61,6 @@ class RecordController {
         this.calendar = calendar;
         this.database = database;
     }
-
-    /**
-     * @param ofRoom places and variations that were new
-     * @param unchanged files whose content was here already as it is
-     */
-    record BroughtIn(List<BroughtClient> clients, int ofRoom, int unchanged) {}
-
-    /** @param rows of it that were new */
-    record BroughtClient(UUID id, String name, int rows) {}
 
     /** @param name of the client, typed, so that nobody is erased by a slip */
     record Erase(String name) {}
@@ -166,70 +147,6 @@ class RecordController {
         zip.putNextEntry(new ZipEntry(name));
         writing.to(zip);
         zip.closeEntry();
-    }
-
-    /** Brings in a record, or a ZIP of records: all of it or nothing. A second time changes nothing. */
-    @PostMapping(path = "/api/imports/records", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    @Transactional
-    BroughtIn bring(HttpServletRequest request, @AuthenticationPrincipal SignedIn who) throws IOException {
-        byte[] bytes = request.getInputStream().readAllBytes();
-        List<BroughtClient> brought = new ArrayList<>();
-        int unchanged = 0;
-        int ofRoom = 0;
-        for (JsonNode record : isZip(bytes) ? unzipped(bytes) : List.of(file.parse(bytes))) {
-            if (RecordFile.isRoom(record)) {
-                int fresh = file.readRoom(record, who.roomId());
-                ofRoom += fresh;
-                unchanged += fresh == 0 ? 1 : 0;
-                continue;
-            }
-            RecordFile.Brought one = file.read(record, who.roomId());
-            if (one.rows() == 0) {
-                unchanged++;
-            } else {
-                brought.add(new BroughtClient(one.clientId(), one.name(), one.rows()));
-            }
-        }
-        return new BroughtIn(brought, ofRoom, unchanged);
-    }
-
-    private static boolean isZip(byte[] bytes) {
-        return bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-    }
-
-    private List<JsonNode> unzipped(byte[] bytes) {
-        List<JsonNode> records = new ArrayList<>();
-        long unpacked = 0;
-        int files = 0;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (++files > MOST_FILES) {
-                    throw Problem.refused("This ZIP has more than " + MOST_FILES + " files.");
-                }
-                byte[] one = limited(zip, MOST_UNPACKED - unpacked);
-                unpacked += one.length;
-                if (entry.getName().endsWith(".json")) {
-                    records.add(file.parse(one));
-                }
-            }
-        } catch (ZipException e) {
-            throw Problem.refused("This ZIP is broken.");
-        } catch (IOException e) {
-            throw Problem.refused("This ZIP ends too early.");
-        }
-        if (records.isEmpty()) {
-            throw Problem.refused("There is no record in this ZIP.");
-        }
-        return records;
-    }
-
-    /** Counted while it is unpacked, whatever the file says of its size. */
-    private static byte[] limited(InputStream in, long most) throws IOException {
-        byte[] bytes = in.readNBytes((int) most + 1);
-        if (bytes.length > most) {
-            throw Problem.refused("This ZIP unpacks to more than " + MOST_UNPACKED / 1_000_000 + " MB.");
-        }
-        return bytes;
     }
 
     /** Erases all that is kept of a client. What stays is that it was done, without whom it was about. */

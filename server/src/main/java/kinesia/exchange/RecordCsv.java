@@ -25,7 +25,8 @@ class RecordCsv {
             "reps",
             "effort",
             "pain",
-            "pain_place");
+            "pain_place",
+            "before_this_room");
     static final List<String> MORNINGS = List.of(
             "visit_on", "answered_on", "place", "pain", "muscle_soreness", "sleep_hours", "stiff_minutes", "sharp");
     private static final String FORMULA = "=+-@\t\r";
@@ -36,14 +37,21 @@ class RecordCsv {
         this.rows = rows;
     }
 
-    /** One line for each set that stands, oldest first. */
+    /** One line for each set that stands, oldest first; those of a log from before are marked. */
     void sets(UUID clientId, OutputStream out) throws IOException {
         write(out, SETS, """
-                select t.visit_on::text, l.exercise_key, l.side, l.set_number::text, l.load_kg::text, l.load_label,
-                  l.reps::text, case when coalesce(l.effort_said, true) then l.effort::text end, l.pain::text,
-                  concat_ws(' ', l.pain_side, l.pain_site)
-                from set_log l join training_session t on t.id = l.session_id
-                where t.client_id = ? and not l.undone order by t.visit_on, l.logged_at""", clientId);
+                select visit_on::text, exercise_key, side, set_number::text, load_kg::text, load_label, reps::text,
+                  effort::text, pain::text, pain_place, before
+                from (
+                  select t.visit_on, l.logged_at, l.exercise_key, l.side, l.set_number, l.load_kg, l.load_label, l.reps,
+                    case when coalesce(l.effort_said, true) then l.effort end as effort, l.pain,
+                    concat_ws(' ', l.pain_side, l.pain_site) as pain_place, null as before
+                  from set_log l join training_session t on t.id = l.session_id
+                  where t.client_id = ? and not l.undone
+                  union all
+                  select done_on, null, exercise_key, side, set_number, load_kg, load_label, reps, effort, null, '', 'yes'
+                  from old_set where client_id = ?) kept
+                order by visit_on, logged_at nulls first, exercise_key, set_number""", clientId, clientId);
     }
 
     /** One line for each place of each morning that was answered, oldest first. */
@@ -57,7 +65,7 @@ class RecordCsv {
                 where t.client_id = ? order by t.visit_on, 3""", clientId);
     }
 
-    private void write(OutputStream out, List<String> columns, String query, UUID clientId) throws IOException {
+    private void write(OutputStream out, List<String> columns, String query, Object... parameters) throws IOException {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -72,7 +80,7 @@ class RecordCsv {
                     }
                     csv.println();
                 },
-                clientId);
+                parameters);
         csv.flush();
     }
 

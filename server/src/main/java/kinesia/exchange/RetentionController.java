@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** How long records are kept: the room chooses, Kinesia says whose time is over, and a person erases. */
+/** How long records are kept: the room's owner chooses, Kinesia says whose time is over, and a person erases. */
 @RestController
 class RetentionController {
     private final JdbcTemplate database;

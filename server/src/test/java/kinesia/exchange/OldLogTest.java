@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
 import kinesia.shared.Caller;
@@ -68,6 +69,9 @@ class OldLogTest {
         });
         assertThat(kept)
                 .anySatisfy(row -> assertThat(row.at("/load_label").asText()).isEqualTo("5.5 kg"));
+        String table = new String(caller.bytes("/api/clients/" + client + "/sets.csv"), StandardCharsets.UTF_8);
+        assertThat(table.lines().filter(line -> line.endsWith(",yes"))).hasSize(4);
+        assertThat(table).contains("2025-11-17,seated-curl,LEFT,1,4,4 kg,12,,,,yes");
     }
 
     @Test

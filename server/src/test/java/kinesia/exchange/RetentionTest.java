@@ -22,7 +22,7 @@ class RetentionTest {
 
     @Test
     void whose_time_is_over_is_said_and_stays_until_somebody_erases_it() throws Exception {
-        caller.asTrainer();
+        caller.as("owner@tidewheel.example");
         assertThat(caller.get("/api/retention").at("/keeping/keepMonths").isMissingNode())
                 .isTrue();
         Caller.Answer chosen = caller.put("/api/retention", Map.of("keepMonths", 24, "backupDays", 35));
@@ -48,8 +48,18 @@ class RetentionTest {
     }
 
     @Test
+    void only_the_owner_chooses() throws Exception {
+        assertThat(caller.asTrainer()
+                        .put("/api/retention", Map.of("keepMonths", 12))
+                        .status())
+                .isEqualTo(403);
+        assertThat(caller.get("/api/retention").at("/keeping/keepMonths").isMissingNode())
+                .isTrue();
+    }
+
+    @Test
     void a_time_outside_of_what_makes_sense_is_refused_at_its_field_and_none_is_a_choice() throws Exception {
-        caller.asTrainer();
+        caller.as("owner@tidewheel.example");
         assertThat(caller.put("/api/retention", Map.of("keepMonths", 2))
                         .at("/fields/0/field")
                         .asText())

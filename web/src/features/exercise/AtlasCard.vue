@@ -5,7 +5,6 @@ import type { AtlasItem, Site } from '@/shared/api/types'
 import FigureDrawing from '@/shared/FigureDrawing.vue'
 import { words } from '@/shared/format'
 import WhyValue from '@/shared/WhyValue.vue'
-import { stressWord } from './atlas'
 
 /** One exercise of the atlas: what it looks like, what a colleague would say of it, and what its sore places pay. */
 const props = defineProps<{
@@ -42,7 +41,7 @@ const out = computed(() => props.item.whyNot.length > 0)
     </div>
     <div v-for="s in item.modelled ? watched : []" :key="s" class="small stress">
       <span class="quiet">{{ words(s) }}</span>
-      <span>{{ stressWord(item.stress[s] ?? 0) }}</span>
+      <span>{{ item.stressWords[s] }}</span>
     </div>
     <BFormCheckbox
       class="small choose"

@@ -114,7 +114,7 @@ const profile = computed(() => `Hardest ${profileOf(props.detail)}`)
           <HeadBars :stimulus="item.stimulus" />
           <p class="small quiet mt-1 mb-0">Which grip or slope reaches which head of the biceps is lore.</p>
           <h3 class="mt-3">What the joints pay</h3>
-          <StressList :parts="detail.stressParts" :sore="sore" :name="item.name" />
+          <StressList :parts="detail.stressParts" :said="item.stressWords" :sore="sore" :name="item.name" />
         </FoldPart>
       </div>
     </div>

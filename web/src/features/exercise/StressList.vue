@@ -3,10 +3,15 @@ import { computed } from 'vue'
 import type { SiteStress, Site } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
 import WhyValue from '@/shared/WhyValue.vue'
-import { stressWord } from './atlas'
 
 /** What each site pays, sore ones first, each with its reason. */
-const props = defineProps<{ parts: SiteStress[]; sore: Site[]; name: string; before?: SiteStress[] }>()
+const props = defineProps<{
+  parts: SiteStress[]
+  said: Record<string, string>
+  sore: Site[]
+  name: string
+  before?: SiteStress[]
+}>()
 const rows = computed(() =>
   [...props.parts].sort(
     (a, b) => Number(props.sore.includes(b.site)) - Number(props.sore.includes(a.site)) || b.value - a.value,
@@ -29,7 +34,7 @@ function changed(row: SiteStress): string | undefined {
       <span>{{ title(r.site) }}</span>
       <span class="says">
         <WhyValue :reason="r.reason" :about="`stress of ${name} at the ${words(r.site)}`">
-          {{ changed(r) ?? stressWord(r.value) }}
+          {{ changed(r) ?? said[r.site] }}
         </WhyValue>
         <span class="quiet number">{{ r.value.toFixed(1) }}</span>
       </span>

@@ -110,6 +110,7 @@ function use(change: Adjustment, kg: number) {
           <h2>What the joints pay</h2>
           <StressList
             :parts="detail.stressParts"
+            :said="detail.item.stressWords"
             :before="original.stressParts"
             :sore="sore"
             :name="detail.item.name"

@@ -26,9 +26,6 @@ export const anything: Filter = {
   allowedOnly: false,
 }
 
-/** From this share of a hard set on, a head counts as worked. */
-const WORKED_FROM = 0.3
-
 /** The items that fit, in the order they came; with a site chosen, the kindest to it first. */
 export function found(items: AtlasItem[], f: Filter): AtlasItem[] {
   const wanted = f.text.trim().toLowerCase().split(/\s+/).filter(Boolean)
@@ -40,7 +37,7 @@ export function found(items: AtlasItem[], f: Filter): AtlasItem[] {
       (!f.group || (i.group === f.group && Object.keys(i.stimulus).length > 0)) &&
       (!f.role || i.role === f.role) &&
       (!f.implement || i.implement === f.implement) &&
-      (!f.head || (i.stimulus[f.head] ?? 0) >= WORKED_FROM) &&
+      (!f.head || i.works.some((head) => head === f.head)) &&
       (!f.stance || i.stance === f.stance) &&
       (!f.method || i.methods.includes(f.method)) &&
       (!f.allowedOnly || i.whyNot.length === 0)
@@ -56,14 +53,6 @@ function order(a: number, b: number) {
   return a === b ? 0 : a - b
 }
 
-/** The heads that count as worked, the most worked first. */
-export function heads(item: AtlasItem): string[] {
-  return Object.entries(item.stimulus)
-    .filter(([, share]) => share >= WORKED_FROM)
-    .sort((a, b) => b[1] - a[1])
-    .map(([head]) => head)
-}
-
 const PROFILES = { EARLY: 'early', MIDDLE: 'in the middle', LATE: 'late', NONE: 'nowhere at the elbow' }
 /** Where in the lift the elbow is loaded most. */
 export function profileOf(detail: ExerciseDetail): string {
@@ -75,14 +64,6 @@ export function choices(items: AtlasItem[], field: 'implement' | 'stance' | 'rol
   return [...new Set(items.map((i) => i[field]))]
     .sort()
     .map((value) => ({ value: value as string, text: words(value) }))
-}
-
-/** A figure of stress in words as well as size. */
-export function stressWord(value: number): string {
-  if (value < 0.25) return 'next to none'
-  if (value < 0.7) return 'little'
-  if (value < 1.3) return 'usual'
-  return value < 2 ? 'more' : 'much more'
 }
 
 /** What all of it is worked out with; equal effort gives no load that anybody has, so it is "about". */

@@ -11,8 +11,8 @@ const one = (change: object, item: object = {}) =>
       grip: 'PALM_UP',
       arms: 'TOGETHER',
       loadKg: 5,
-      stimulus: { BICEPS_LONG_HEAD: 0.8, BRACHIORADIALIS: 0.2 },
-      stress: { BACK_OF_ELBOW: 0.1, FRONT_OF_SHOULDER: 1 },
+      works: ['BICEPS_LONG_HEAD'],
+      stressWords: { BACK_OF_ELBOW: 'next to none', FRONT_OF_SHOULDER: 'usual' },
       ...item,
     },
     curve: { summary: { profile: 'MIDDLE' } },
@@ -29,7 +29,7 @@ describe('exercises side by side', () => {
     expect(same.find((f) => f.about === 'Works')!.says[0]).toBe('biceps long head')
   })
   it('begins with the sore places, in words', () => {
-    const kinder = one({}, { stress: { BACK_OF_ELBOW: 1.5 }, implement: 'BAND' })
+    const kinder = one({}, { stressWords: { BACK_OF_ELBOW: 'more' }, implement: 'BAND' })
     const { differ } = differences([one({}), kinder], ['BACK_OF_ELBOW'], 'KG_CM')
     expect(differ[0]).toEqual({ about: 'Back of elbow', says: ['next to none', 'more'], sore: true })
     expect(differ.map((f) => f.about)).toEqual(['Back of elbow', 'With', 'Front of shoulder'])

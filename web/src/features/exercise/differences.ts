@@ -1,7 +1,7 @@
 import type { ExerciseDetail, Site, Units } from '@/shared/api/types'
 import { title, words } from '@/shared/format'
 import { sites } from '@/shared/sites'
-import { heads, profileOf, stressWord, workedOutAt } from './atlas'
+import { profileOf, workedOutAt } from './atlas'
 
 /** One thing that can be said of every exercise, and what is said of each. */
 export interface Fact {
@@ -19,12 +19,12 @@ export function differences(details: ExerciseDetail[], sore: Site[], units: Unit
     sore: false,
   })
   const at = (site: Site): Fact => ({
-    ...fact(title(site), (d) => (d.item.modelled ? stressWord(d.item.stress[site] ?? 0) : 'not known')),
+    ...fact(title(site), (d) => (d.item.modelled ? d.item.stressWords[site]! : 'not known')),
     sore: sore.includes(site),
   })
   const all = [
     ...sites.filter((s) => sore.includes(s)).map(at),
-    fact('Works', (d) => heads(d.item).map(words).join(', ') || 'no muscle of the elbow'),
+    fact('Works', (d) => d.item.works.map(words).join(', ') || 'no muscle of the elbow'),
     fact('Hardest', (d) => profileOf(d)),
     fact('Load', (d) => workedOutAt(d, units)),
     fact('With', (d) => words(d.item.implement)),

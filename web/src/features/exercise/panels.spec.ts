@@ -20,7 +20,7 @@ const detail = (over: Record<string, unknown> = {}): ExerciseDetail =>
       implement: 'DUMBBELL',
       grip: 'PALM_UP',
       loadKg: 7.4,
-      stress: { WRIST: 1 },
+      stressWords: { WRIST: 'usual' },
       whyNot: [],
       modelled: true,
       worth: 1.5,

@@ -45,6 +45,7 @@ describe('what the joints pay', () => {
       props: {
         parts: [stress('WRIST', 2), stress('BACK_OF_ELBOW', 0.4), stress('OUTER_ELBOW', 1)],
         before: [stress('WRIST', 2), stress('BACK_OF_ELBOW', 0.9), stress('OUTER_ELBOW', 0.8)],
+        said: { WRIST: 'much more', BACK_OF_ELBOW: 'little', OUTER_ELBOW: 'usual' },
         sore: ['BACK_OF_ELBOW'],
         name: 'it',
       },
@@ -54,6 +55,7 @@ describe('what the joints pay', () => {
     expect(rows[0]).toContain('Back of elbow')
     expect(rows[0]).toContain('less, was 0.9')
     expect(rows[1]).toContain('Wrist')
+    expect(rows[1]).toContain('much more')
     expect(rows[1]).not.toContain('was')
     expect(rows[2]).toContain('more, was 0.8')
   })

@@ -21,6 +21,7 @@ import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.SiteStress;
 import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.StressBand;
 import kinesia.core.exercise.Workbench;
 import kinesia.core.exercise.WorkbenchScope;
 import kinesia.core.plan.Atlas;
@@ -54,7 +55,9 @@ final class AtlasViews {
      *
      * @param baseKey the catalogue entry it is, or is a variation of
      * @param variationId set for a room's own variation
+     * @param works the heads that count as worked, the most worked first
      * @param stress by site, 1.0 as the site's reference
+     * @param stressWords the same in words, every site
      * @param modelled whether anything is worked out; not for wrist, fingers and the turning of the forearm
      * @param still the figure in three moments: start, middle, end
      */
@@ -72,7 +75,9 @@ final class AtlasViews {
             Head.Group group,
             List<String> methods,
             Map<Head, Double> stimulus,
+            List<Head> works,
             Map<Site, Double> stress,
+            Map<Site, String> stressWords,
             double loadKg,
             double worth,
             Reason worthReason,
@@ -147,7 +152,9 @@ final class AtlasViews {
                         .map(Method::key)
                         .toList(),
                 entry.stimulus(),
+                Head.worked(entry.stimulus()),
                 entry.stress(),
+                StressBand.words(entry.stress()),
                 entry.loadKg(),
                 entry.worth(),
                 entry.worthReason(),

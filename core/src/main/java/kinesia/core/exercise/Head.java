@@ -1,6 +1,8 @@
 package kinesia.core.exercise;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import kinesia.core.reason.RuleFile;
 
 /** A muscle or head of a muscle that bends or straightens the elbow. */
@@ -28,6 +30,9 @@ public enum Head {
         }
     }
 
+    // From this share of a hard set on a head counts as worked [house].
+    private static final double WORKED_FROM = 0.3;
+
     private final Group group;
 
     Head(Group group) {
@@ -46,6 +51,15 @@ public enum Head {
             }
         }
         throw line.error("'" + name + "' is no muscle head");
+    }
+
+    /** The heads of {@code stimulus} (shares of a hard set) that count as worked, the most worked first. */
+    public static List<Head> worked(Map<Head, Double> stimulus) {
+        return stimulus.entrySet().stream()
+                .filter(of -> of.getValue() >= WORKED_FROM)
+                .sorted(Map.Entry.<Head, Double>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     public String words() {

@@ -13,17 +13,12 @@ import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Role;
 import kinesia.core.exercise.Site;
 import kinesia.core.exercise.Stance;
+import kinesia.core.exercise.StressBand;
 import kinesia.core.exercise.Traits;
 import kinesia.core.reason.Reason;
 
 /** What a colleague would say of an exercise for one client, and what sets it before the next. */
 final class AtlasWords {
-    // From and up to which stress a place is spoken of; the reference is 1 [house].
-    private static final double ALONE_UP_TO = 0.1;
-    private static final double KIND_UP_TO = 0.35;
-    private static final double EASY_UP_TO = 0.7;
-    private static final double HARD_FROM = 1.25;
-    private static final double MUCH_FROM = 1.75;
     private static final double LITTLE_WORK_UNDER = 0.6;
     private static final double ALIKE = 0.12;
     private static final double ABOUT_THE_SAME = 0.05;
@@ -45,10 +40,14 @@ final class AtlasWords {
             return care(exercise);
         }
         List<String> parts = new ArrayList<>();
-        sore.stream().map(SoreSite::site).distinct().forEach(site -> parts.add(toward(site, of(stress, site))));
+        sore.stream()
+                .map(SoreSite::site)
+                .distinct()
+                .forEach(site -> parts.add(StressBand.of(of(stress, site)).toward(name(site))));
         parts.add(works(exercise, stimulus));
         stress.entrySet().stream()
-                .filter(at -> at.getValue() >= MUCH_FROM && sore.stream().noneMatch(s -> s.site() == at.getKey()))
+                .filter(at -> StressBand.of(at.getValue()) == StressBand.MUCH_MORE
+                        && sore.stream().noneMatch(s -> s.site() == at.getKey()))
                 .sorted(Comparator.comparingDouble((Map.Entry<Site, Double> at) -> -at.getValue()))
                 .limit(MOST_PLACES)
                 .forEach(at -> parts.add("asks much of the " + name(at.getKey())));
@@ -71,16 +70,6 @@ final class AtlasWords {
                         + (exercise.isModelled()
                                 ? "; what the arm itself does is worked out."
                                 : ", so nothing is worked out.");
-    }
-
-    private static String toward(Site site, double stress) {
-        if (stress <= ALONE_UP_TO) {
-            return "leaves the " + name(site) + " alone";
-        }
-        String kind = stress <= KIND_UP_TO
-                ? "kind to the "
-                : stress <= EASY_UP_TO ? "easy on the " : stress >= HARD_FROM ? "hard on the " : "some load on the ";
-        return kind + name(site);
     }
 
     private static String works(Exercise exercise, Map<Head, Double> stimulus) {

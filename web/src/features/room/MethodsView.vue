@@ -6,7 +6,8 @@ import type { MethodsView } from '@/shared/api/types'
 import FoldPart from '@/shared/FoldPart.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import SelectField from '@/shared/SelectField.vue'
-import TextField from '@/shared/TextField.vue'
+import MethodForm from './MethodForm.vue'
+import { blank, keyOf, written } from './methodText'
 import { useCall } from '@/shared/useCall'
 import { useDone } from '@/shared/useDone'
 
@@ -25,17 +26,15 @@ onMounted(load)
 
 function write(existing?: MethodsView['own'][number]) {
   id.value = existing?.id ?? crypto.randomUUID()
-  text.value = existing?.text ?? ''
+  text.value = existing?.text ?? blank
   from.value = ''
 }
 /** The house's one under a key and a name of its own. */
 function begin(key: string) {
   from.value = key
   const house = view.value?.house.find((m) => m.key === key)
-  if (house)
-    text.value = house.text
-      .replace(/^key: .*$/m, `key: our-${key}`)
-      .replace(/^name: .*$/m, `name: Our ${house.name.toLowerCase()}`)
+  const name = house && `Our ${house.name.toLowerCase()}`
+  text.value = name ? written(written(house.text, ['name'], name), ['key'], keyOf(name)) : blank
 }
 async function keep() {
   const body = { text: text.value }
@@ -88,18 +87,10 @@ const choices = computed(() => view.value?.house.map((m) => ({ value: m.key, tex
             :model-value="from"
             label="Begin from"
             :options="choices"
-            empty="what is written below"
+            empty="nothing"
             @update:model-value="(key) => begin(String(key))"
           />
-          <TextField
-            :model-value="text"
-            label="The method, line by line"
-            :lines="18"
-            :wrong="wrong('text')"
-            help="Rounds and counts are [fewest, wanted]; rest is [seconds, shortest]; what a pick filters by makes the method."
-            class="text"
-            @update:model-value="(v) => (text = String(v ?? ''))"
-          />
+          <MethodForm v-model="text" :wrong="wrong('text')" :fresh="!view.own.some((m) => m.id === id)" />
           <BButton type="submit" variant="primary" :disabled="busy || !text.trim()">Keep it</BButton>
           <button type="button" class="plain ms-3" @click="id = ''">Leave it</button>
         </form>
@@ -133,7 +124,6 @@ const choices = computed(() => view.value?.house.map((m) => ({ value: m.key, tex
   padding: 0.4rem 0;
   border-top: 1px solid color-mix(in srgb, var(--line) 30%, transparent);
 }
-.text :deep(textarea),
 pre {
   font-family: ui-monospace, 'DejaVu Sans Mono', monospace;
   font-size: 0.9rem;

@@ -90,6 +90,16 @@ class MethodTest {
                         .at("/fields/0/message")
                         .asText())
                 .contains("at most 8");
+        for (String[] cut : new String[][] {
+            {"reps: [10, 12]", "reps: [10]"},
+            {"reps: [10, 12]", "reps: [12, 10]"},
+            {"tempo: [2, 1, 3]", "tempo: [2, 1]"},
+            {"rest: [90, 60]", "rest: [90]"}
+        }) {
+            assertThat(keep(OWN.replace(cut[0], cut[1])).at("/fields/0/message").asText())
+                    .as(cut[1])
+                    .contains("needs ");
+        }
         assertThat(keep("key: [").status()).isEqualTo(422);
         assertThat(keep("&a [*a, *a]").status()).isEqualTo(422);
         assertThat(caller.get("/api/methods").at("/own")).isEmpty();

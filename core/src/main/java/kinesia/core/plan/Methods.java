@@ -202,7 +202,9 @@ public final class Methods {
                 "change-over",
                 "set-up",
                 "picks");
-        List<Integer> rest = item.find("rest").map(Methods::wholes).orElse(List.of(0, 0));
+        List<Integer> rest = item.find("rest")
+                .map(r -> exactly(r, 2, "seconds [at first, trimmed to]"))
+                .orElse(List.of(0, 0));
         return new Section(
                 item.at("as").choice(Layout.class),
                 wanted(item.at("rounds")),
@@ -280,13 +282,24 @@ public final class Methods {
     }
 
     private static Exercise.RepRange reps(RuleFile item) {
-        List<Integer> both = wholes(item);
+        List<Integer> both = exactly(item, 2, "[fewest, most]");
+        if (both.get(0) < 1 || both.get(0) > both.get(1)) {
+            throw item.error("needs [fewest, most]");
+        }
         return new Exercise.RepRange(both.get(0), both.get(1));
     }
 
     private static Exercise.Tempo tempo(RuleFile item) {
-        List<Integer> three = wholes(item);
+        List<Integer> three = exactly(item, 3, "seconds [up, held, down]");
         return new Exercise.Tempo(three.get(0), three.get(1), three.get(2));
+    }
+
+    private static List<Integer> exactly(RuleFile item, int many, String what) {
+        List<Integer> numbers = wholes(item);
+        if (numbers.size() != many) {
+            throw item.error("needs " + what);
+        }
+        return numbers;
     }
 
     private static List<Integer> wholes(RuleFile item) {

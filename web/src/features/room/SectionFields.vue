@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import NumberField from '@/shared/NumberField.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { layouts, type SectionForm } from './methodText'
+import PickFields from './PickFields.vue'
+
+/** One part of a method: how it is worked, how often, how long the rests are, and which exercises it takes. */
+const props = defineProps<{ section: SectionForm; number: number; alone: boolean }>()
+const emit = defineEmits<{
+  change: [path: (string | number)[], value: unknown]
+  add: [path: (string | number)[]]
+  remove: [path: (string | number)[]]
+}>()
+const pairs = [
+  { field: 'rounds' as const, from: 'Rounds, fewest', to: 'wanted' },
+  { field: 'reps' as const, from: 'Repetitions, from', to: 'to' },
+  { field: 'rest' as const, from: 'Rest, seconds', to: 'trimmed to' },
+]
+/** Both ends of a pair: with one of them typed the other begins alike; empty stands for the exercise's own. */
+function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefined) {
+  if (value === undefined) {
+    // Rounds there must be; while nothing stands in the field they stay as they were.
+    if (field !== 'rounds') emit('change', [field], undefined)
+    return
+  }
+  const both: [number, number] = [...(props.section[field] ?? [value, value])] as [number, number]
+  both[n] = value
+  emit('change', [field], both)
+}
+</script>
+
+<template>
+  <fieldset class="section">
+    <legend class="fs-6">Part {{ number }}</legend>
+    <div class="line">
+      <SelectField
+        :model-value="section.as"
+        label="Worked as"
+        :options="layouts"
+        class="wide"
+        @update:model-value="(v) => emit('change', ['as'], v)"
+      />
+      <BButton v-if="!alone" size="sm" variant="outline-primary" class="level" @click="emit('remove', [])">
+        Remove this part
+      </BButton>
+    </div>
+    <div class="line">
+      <template v-for="p in pairs" :key="p.field">
+        <NumberField
+          :model-value="section[p.field]?.[0]"
+          :label="p.from"
+          @update:model-value="(v) => end(p.field, 0, v)"
+        />
+        <NumberField
+          :model-value="section[p.field]?.[1]"
+          :label="p.to"
+          @update:model-value="(v) => end(p.field, 1, v)"
+        />
+      </template>
+      <NumberField
+        :model-value="section.effort"
+        label="Effort of 10"
+        @update:model-value="(v) => emit('change', ['effort'], v)"
+      />
+      <NumberField
+        v-if="section.as === 'circuit' || section.station"
+        :model-value="section.station"
+        label="Seconds a station"
+        @update:model-value="(v) => emit('change', ['station'], v)"
+      />
+    </div>
+    <PickFields
+      v-for="(p, i) in section.picks"
+      :key="i"
+      :pick="p"
+      :number="i + 1"
+      @change="(field, value) => emit('change', ['picks', i, field], value)"
+      @remove="emit('remove', ['picks', i])"
+    />
+    <BButton size="sm" variant="outline-primary" @click="emit('add', ['picks'])">Add exercises</BButton>
+    <p v-if="section.more" class="quiet small mb-0 mt-2">As text: {{ section.more }}</p>
+  </fieldset>
+</template>
+
+<style scoped>
+.section {
+  border-top: 1px solid color-mix(in srgb, var(--line) 40%, transparent);
+  padding-top: 0.6rem;
+  margin-bottom: 1rem;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.8rem;
+  align-items: flex-start;
+}
+.line > div {
+  width: 8rem;
+}
+.line > .wide {
+  width: min(24rem, 100%);
+}
+/* Level with the fields, under their labels. */
+.level {
+  margin-top: 1.9rem;
+}
+</style>

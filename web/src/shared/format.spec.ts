@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, inUnits, load, mass, relative, reps, words } from './format'
+import { besideLoad, clock, inUnits, load, mass, relative, reps, words } from './format'
 
 describe('format', () => {
   it('shows masses in the client’s units', () => {
@@ -7,10 +7,15 @@ describe('format', () => {
     expect(mass(11.33980925, 'LB_FT')).toBe('25 lb')
     expect(mass(6, 'KG_CM')).toBe('6 kg')
   })
-  it('keeps bands by name and turns the masses of a sentence', () => {
+  it('says what is stamped on the thing, with the client’s own unit beside it where that is another', () => {
     expect(load({ kg: 3.9, label: 'green band' }, 'LB_FT')).toBe('green band')
+    expect(load({ kg: 6, label: '6 kg' }, 'LB_FT')).toBe('6 kg (13.2 lb)')
+    expect(load({ kg: 6.8, label: '15 lb' }, 'KG_CM')).toBe('15 lb (6.8 kg)')
+    expect(load({ kg: 6.8, label: '15 lb' }, 'LB_FT')).toBe('15 lb')
+    expect(besideLoad({ kg: 6, label: '6 kg with add-on' }, 'LB_FT')).toBe('13.2 lb')
+    expect(besideLoad({ kg: 6, label: '6 kg' }, 'KG_CM')).toBeUndefined()
     expect(inUnits('4 kg stays; the next load, 5 kg, is 25 % more', 'LB_FT')).toBe(
-      '8.8 lb stays; the next load, 11 lb, is 25 % more',
+      '4 kg (8.8 lb) stays; the next load, 5 kg (11 lb), is 25 % more',
     )
     expect(inUnits('4 kg stays', 'KG_CM')).toBe('4 kg stays')
     expect(inUnits('done on 2026-03-02.', 'KG_CM')).toBe('done on Mon 2 Mar.')

@@ -41,9 +41,23 @@ export function fieldsIn(units: Units) {
   }
 }
 
-/** A load as the trainer finds it; weights in the client's units, bands by name. */
+const MASS = /(\d+(?:\.\d+)?) (kg|lb)\b/g
+
+/** A mass as it is said, in the client's own unit; nothing where it is said in that. */
+function own(number: string, unit: string, units: Units): string | undefined {
+  if ((unit === 'lb') === (units === 'LB_FT')) return undefined
+  return unit === 'lb' ? `${trim(Number(number) / POUNDS_PER_KG, 1)} kg` : mass(Number(number), units)
+}
+
+/** A load as it is stamped on the thing or called, and beside it the client's own unit where that is another. */
 export function load(value: Load, units: Units): string {
   return inUnits(value.label, units)
+}
+
+/** What a load is in the client's own unit, to stand small beside it; nothing where the thing is stamped in that. */
+export function besideLoad(value: Load, units: Units): string | undefined {
+  const said = [...value.label.matchAll(MASS)][0]
+  return said && own(said[1]!, said[2]!, units)
 }
 
 /** A sentence of the core with its dates as people say them. */
@@ -51,10 +65,12 @@ export function dated(sentence: string): string {
   return sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (iso) => date(iso))
 }
 
-/** The same, with its masses in the client's units. */
+/** The same, with the client's own unit beside each mass that is said in the other. */
 export function inUnits(sentence: string, units: Units): string {
-  const said = dated(sentence)
-  return units === 'LB_FT' ? said.replace(/(\d+(?:\.\d+)?) kg\b/g, (_, kg: string) => mass(Number(kg), units)) : said
+  return dated(sentence).replace(MASS, (said: string, number: string, unit: string) => {
+    const beside = own(number, unit, units)
+    return beside ? `${said} (${beside})` : said
+  })
 }
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })

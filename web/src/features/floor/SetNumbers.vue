@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Load, Units } from '@/shared/api/types'
-import { load as loadText } from '@/shared/format'
+import { besideLoad } from '@/shared/format'
 
 /** Load and repetitions of the set in front, as large as they can be. Pressing them opens exact load, repetitions and effort. */
 defineProps<{ load: Load; units: Units; aim: string; each: boolean; target: number }>()
@@ -8,6 +8,7 @@ const emit = defineEmits<{ moreLoad: [by: 1 | -1] }>()
 const reps = defineModel<number>('reps', { required: true })
 const effort = defineModel<number | undefined>('effort')
 const exact = defineModel<boolean>('exact', { required: true })
+const beside = (l: Load, u: Units) => (besideLoad(l, u) ? `, ${besideLoad(l, u)}` : '')
 const EFFORTS = [4, 5, 6, 7, 8, 9, 10]
 </script>
 
@@ -16,8 +17,8 @@ const EFFORTS = [4, 5, 6, 7, 8, 9, 10]
     <div class="number">
       <button v-if="exact" type="button" class="step" aria-label="Lighter" @click="emit('moreLoad', -1)">−</button>
       <button type="button" class="value" :aria-expanded="exact" @click="exact = !exact">
-        <strong :class="{ long: loadText(load, units).length > 8 }">{{ loadText(load, units) }}</strong>
-        <small>load</small>
+        <strong :class="{ long: load.label.length > 8 }">{{ load.label }}</strong>
+        <small>load{{ beside(load, units) }}</small>
       </button>
       <button v-if="exact" type="button" class="step" aria-label="Heavier" @click="emit('moreLoad', 1)">+</button>
     </div>

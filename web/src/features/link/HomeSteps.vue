@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { HomeAsked, Side, Site } from '@/shared/api/types'
 import ArmsMap from '@/shared/ArmsMap.vue'
-import { date, inUnits, words } from '@/shared/format'
+import { besideLoad, date, inUnits, words } from '@/shared/format'
 import MovingFigure from '@/shared/MovingFigure.vue'
 import PainScale from '@/shared/PainScale.vue'
 import RestRing from '../floor/RestRing.vue'
@@ -86,7 +86,10 @@ const feels = [
         <RestRing v-if="ends" :ends="ends" :total="now.unit.restSeconds" />
       </div>
       <p class="dose">
-        <strong>{{ inUnits(now.slot.load.label, home.units) }}</strong>
+        <strong>{{ now.slot.load.label }}</strong>
+        <small v-if="besideLoad(now.slot.load, home.units)" class="quiet">
+          {{ besideLoad(now.slot.load, home.units) }}
+        </small>
         · {{ each }} · set {{ Math.min(said.sets + 1, now.slot.sets) }} of {{ now.slot.sets }}
       </p>
       <p v-if="guide.danger" class="danger">{{ guide.danger }}.</p>

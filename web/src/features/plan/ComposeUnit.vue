@@ -121,6 +121,7 @@ function swap(out: string, into: string) {
           :slot-written="written.slots[i]!"
           :arms="s.arms"
           :name="s.name"
+          :load="s.load"
           @change="(c) => emit('write', i, c)"
         />
         <p v-else class="dose">

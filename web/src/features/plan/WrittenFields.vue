@@ -2,17 +2,17 @@
 import { computed, ref } from 'vue'
 import type { Slot, Written } from '@/shared/api/types'
 import { fieldsIn } from '@/shared/format'
-import { units } from '@/shared/units'
 import { setReps } from './composition'
 import WrittenNumber from './WrittenNumber.vue'
 
 /** Everything a set can say as the trainer writes it; what cannot be is told by the server's marks. */
-const props = defineProps<{ slotWritten: Written; arms: Slot['arms']; name: string }>()
+const props = defineProps<{ slotWritten: Written; arms: Slot['arms']; name: string; load: Slot['load'] }>()
 const emit = defineEmits<{ change: [change: Partial<Written>] }>()
 
 const write = (change: Partial<Written>) => emit('change', change)
 const more = ref(false)
-const fields = computed(() => fieldsIn(units.value))
+// A load is written as it is stamped on the thing.
+const fields = computed(() => fieldsIn(/\blb\b/.test(props.load.label) ? 'LB_FT' : 'KG_CM'))
 const manner = computed(() => props.slotWritten.manner ?? { toLastClean: false, loweringOnly: false })
 function done(change: object) {
   emit('change', { manner: { ...manner.value, ...change } })

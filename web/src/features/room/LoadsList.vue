@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LoadsOf } from '@/shared/api/types'
-import { load, words } from '@/shared/format'
+import { words } from '@/shared/format'
 
 /** Every load that the place gives, by implement, lightest first. */
 defineProps<{ loads: LoadsOf[] }>()
@@ -15,7 +15,7 @@ const names: Record<string, string> = { CABLE_HANDLE: 'cable' }
       <strong>{{ names[l.implement] ?? words(l.implement) }}</strong>
       <span class="quiet small">, {{ l.loads.length }}</span>
       <div class="list">
-        <span v-for="x in l.loads" :key="x.label">{{ load(x, 'KG_CM') }}</span>
+        <span v-for="x in l.loads" :key="x.label">{{ x.label }}</span>
       </div>
     </div>
   </section>

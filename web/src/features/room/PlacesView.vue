@@ -9,7 +9,7 @@ import { useCall } from '@/shared/useCall'
 import { useDone } from '@/shared/useDone'
 import BandFields from './BandFields.vue'
 import CouldHave from './CouldHave.vue'
-import { emptyEquipment, furniture } from './equipment'
+import { emptyEquipment, furniture, restamped, stampedAs, stampedIn } from './equipment'
 import GaugePart from './GaugePart.vue'
 import HouseholdFields from './HouseholdFields.vue'
 import LoadsList from './LoadsList.vue'
@@ -17,6 +17,7 @@ import MachineFields from './MachineFields.vue'
 import NumberLine from './NumberLine.vue'
 import PlatedFields from './PlatedFields.vue'
 import StackFields from './StackFields.vue'
+import StampedIn from './StampedIn.vue'
 
 /** What each place really has. The trainer decides here which loads and exercises a plan may use. */
 const loading = useCall()
@@ -103,6 +104,20 @@ async function save() {
   await list()
   done('Saved.')
 }
+const bars = [
+  { field: 'handle', name: 'Handles that take plates', stamped: 'handle' },
+  { field: 'straightBar', name: 'Straight bar', stamped: 'straight bar' },
+  { field: 'angledBar', name: 'Angled bar', stamped: 'angled bar' },
+] as const
+const pounds = (thing: string) => !!equipment.value.inPounds?.includes(thing)
+function stamp(thing: string, lb: boolean) {
+  equipment.value.inPounds = stampedAs(equipment.value.inPounds ?? [], thing, lb)
+}
+const dumbbells = computed(() => stampedIn(pounds('dumbbells')))
+function stampDumbbells(lb: boolean) {
+  equipment.value.dumbbellsKg = equipment.value.dumbbellsKg.map((kg) => restamped(kg, lb))
+  stamp('dumbbells', lb)
+}
 function toggle(item: string) {
   const has = equipment.value.furniture.includes(item)
   equipment.value.furniture = has
@@ -124,19 +139,45 @@ function toggle(item: string) {
     <form v-if="key" :key="key" class="columns" novalidate @submit.prevent="save">
       <div class="panel">
         <TextField v-model="name" label="Name of the place" :wrong="wrong('name')" />
-        <NumberLine
-          v-model="equipment.dumbbellsKg"
-          label="Fixed dumbbells, kg, in pairs"
-          help="All in one line: 1, 2, 3, 5"
-          :wrong="wrong('dumbbellsKg')"
+        <div class="d-flex flex-wrap gap-3 align-items-start">
+          <NumberLine
+            :model-value="equipment.dumbbellsKg.map(dumbbells.shown)"
+            :label="`Fixed dumbbells, ${dumbbells.unit}, in pairs`"
+            help="All in one line: 1, 2, 3, 5"
+            :wrong="wrong('dumbbellsKg')"
+            class="flex-grow-1"
+            @update:model-value="(all) => (equipment.dumbbellsKg = all.map(dumbbells.kg))"
+          />
+          <StampedIn
+            :model-value="pounds('dumbbells')"
+            name="Fixed dumbbells"
+            class="level"
+            @update:model-value="stampDumbbells"
+          />
+        </div>
+        <PlatedFields
+          v-for="bar in bars"
+          :key="bar.field"
+          v-model="equipment[bar.field]"
+          :name="bar.name"
+          :field="bar.field"
+          :wrong="wrong"
+          :pounds="pounds(bar.stamped)"
+          @update:pounds="(lb) => stamp(bar.stamped, lb)"
         />
-        <PlatedFields v-model="equipment.handle" name="Handles that take plates" field="handle" :wrong="wrong" />
-        <PlatedFields v-model="equipment.straightBar" name="Straight bar" field="straightBar" :wrong="wrong" />
-        <PlatedFields v-model="equipment.angledBar" name="Angled bar" field="angledBar" :wrong="wrong" />
-        <StackFields v-model="equipment.stack" name="Cable stack" field="stack" :wrong="wrong" />
+        <StackFields
+          v-model="equipment.stack"
+          name="Cable stack"
+          field="stack"
+          :wrong="wrong"
+          :pounds="pounds('cable stack')"
+          @update:pounds="(lb) => stamp('cable stack', lb)"
+        />
         <MachineFields
           :model-value="equipment.machines ?? []"
+          :in-pounds="equipment.inPounds ?? []"
           :wrong="wrong"
+          @update:in-pounds="(all) => (equipment.inPounds = all)"
           @update:model-value="(v) => (equipment.machines = v)"
         />
         <BandFields v-model="equipment.bands" :wrong="wrong" class="mb-3" />
@@ -219,6 +260,10 @@ function toggle(item: string) {
   grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr);
   gap: 1rem;
   align-items: start;
+}
+/* Level with the field, under its label. */
+.level {
+  margin-top: 1.9rem;
 }
 .side {
   position: sticky;

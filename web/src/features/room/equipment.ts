@@ -22,6 +22,28 @@ export const furniture = [
 ]
 export const machines = ['curl machine', 'dip machine', 'extension machine']
 
+const KG_PER_LB = 0.45359237
+
+/** What fields of a thing show and take, in the unit that is stamped on it, and what that is in kg. */
+export function stampedIn(pounds: boolean) {
+  const kg = pounds ? KG_PER_LB : 1
+  return {
+    unit: pounds ? 'lb' : 'kg',
+    shown: (value: number) => Number((value / kg).toFixed(2)),
+    kg: (value: number) => value * kg,
+  }
+}
+
+/** The same numbers with the other unit stamped beside them. */
+export function restamped(value: number, pounds: boolean): number {
+  return stampedIn(pounds).kg(stampedIn(!pounds).shown(value))
+}
+
+/** What is stamped in pounds, once `thing` is or is not. */
+export function stampedAs(inPounds: string[], thing: string, lb: boolean): string[] {
+  return lb ? [...new Set([...inPounds, thing])] : inPounds.filter((other) => other !== thing)
+}
+
 export function emptyEquipment(): Equipment {
   return {
     dumbbellsKg: [],
@@ -29,6 +51,7 @@ export function emptyEquipment(): Equipment {
     furniture: [],
     household: [],
     machines: [],
+    inPounds: [],
     fixtures: { benchNotchesDeg: [], anchorHeightsM: [], restrictionCuffs: false },
   }
 }

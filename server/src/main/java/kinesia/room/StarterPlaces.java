@@ -55,7 +55,8 @@ public class StarterPlaces {
                 List.of(),
                 null,
                 null,
-                true);
+                true,
+                null);
         return List.of(
                 places.save(new Place(roomId, "The room", studio)),
                 places.save(new Place(roomId, "At home: dumbbells, a handle and two bands", home)));

@@ -13,7 +13,8 @@ import kinesia.core.reason.InvalidValue;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one place of training has. Every mass is in kilograms; what cannot be is refused with its field.
+ * What one place of training has. Every mass is in kilograms, whatever is stamped on the thing; what cannot be is refused with
+ * its field.
  *
  * @param dumbbellsKg fixed dumbbells, in pairs, 0.1 to 100 each
  * @param handle handles that take plates; null when there are none
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param machines machines with a stack of their own; null when there are none
  * @param alone whether clients train there with nobody beside them; null when nothing was said, so not
  * @param fixtures bench notches, anchor heights and cuffs; null when nothing was said of them
+ * @param inPounds what is stamped in pounds, each of {@link #STAMPED}; null when nothing is
  */
 public record Equipment(
         List<Double> dumbbellsKg,
@@ -38,7 +40,14 @@ public record Equipment(
         @Nullable List<HouseholdObject> household,
         @Nullable Fixtures fixtures,
         @Nullable List<Machine> machines,
-        @Nullable Boolean alone) {
+        @Nullable Boolean alone,
+        @Nullable Set<String> inPounds) {
+    /** What may be stamped in pounds, and is in kilograms otherwise. */
+    public static final List<String> STAMPED = Stream.concat(
+                    Stream.of("dumbbells", "handle", "straight bar", "angled bar", "cable stack"),
+                    Gear.MACHINES.stream())
+            .toList();
+
     // Where an anchor counts as low, middle or high [house], metres above the floor.
     private static final double LOW_UP_TO_M = 0.6;
     private static final double HIGH_FROM_M = 1.7;
@@ -60,6 +69,7 @@ public record Equipment(
         furniture = Set.copyOf(furniture);
         household = household == null ? List.of() : List.copyOf(household);
         machines = machines == null ? List.of() : List.copyOf(machines);
+        inPounds = inPounds == null ? Set.of() : Set.copyOf(inPounds);
         requireAtMost("dumbbellsKg", dumbbellsKg.size(), MOST_OF_A_KIND);
         requireAtMost("bands", bands.size(), MOST_BANDS);
         requireAtMost("household", household.size(), MOST_OF_A_KIND);
@@ -69,6 +79,11 @@ public record Equipment(
             if (!Gear.FURNITURE.contains(item)) {
                 throw new InvalidValue(
                         "furniture", "'" + item + "' is not one of " + String.join(", ", Gear.FURNITURE));
+            }
+        }
+        for (String item : inPounds) {
+            if (!STAMPED.contains(item)) {
+                throw new InvalidValue("inPounds", "'" + item + "' is not one of " + String.join(", ", STAMPED));
             }
         }
     }
@@ -83,12 +98,17 @@ public record Equipment(
             List<Band> bands,
             Set<String> furniture,
             @Nullable List<HouseholdObject> household) {
-        this(dumbbellsKg, handle, straightBar, angledBar, stack, bands, furniture, household, null, null, null);
+        this(dumbbellsKg, handle, straightBar, angledBar, stack, bands, furniture, household, null, null, null, null);
     }
 
     @Override
     public List<HouseholdObject> household() {
         return household == null ? List.of() : household;
+    }
+
+    @Override
+    public Set<String> inPounds() {
+        return inPounds == null ? Set.of() : inPounds;
     }
 
     /** Whether nobody stands by, so that only what may be done alone is done there. */
@@ -149,7 +169,9 @@ public record Equipment(
                 household,
                 fixtures,
                 machines,
-                alone);
+                alone,
+                // What is usual is in kilograms.
+                inPounds().stream().filter(thing -> !thing.equals(item)).collect(Collectors.toSet()));
     }
 
     private static void requireAtMost(String field, int size, int most) {

@@ -3,6 +3,7 @@ package kinesia.core.dose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import kinesia.core.arm.Resistance;
 import kinesia.core.dose.Equipment.Plated;
@@ -48,7 +49,7 @@ public record ReachableLoads(List<Load> loads) {
         TreeMap<Long, Load> found = new TreeMap<>();
         equipment.machines().stream()
                 .filter(m -> exercise.equipment().contains(m.name()))
-                .forEach(m -> stack(m.stack(), found));
+                .forEach(m -> stack(m.stack(), equipment.inPounds().contains(m.name()), found));
         return new ReachableLoads(List.copyOf(found.values()));
     }
 
@@ -58,14 +59,17 @@ public record ReachableLoads(List<Load> loads) {
      */
     public static ReachableLoads of(Equipment equipment, Implement implement, double ownKg, int atOnce) {
         TreeMap<Long, Load> found = new TreeMap<>();
+        Set<String> inPounds = equipment.inPounds();
         switch (implement) {
             case DUMBBELL -> {
-                equipment.dumbbellsKg().forEach(kg -> add(found, Load.ofKg(kg)));
-                plated(equipment.handle(), atOnce, found);
+                boolean pounds = inPounds.contains("dumbbells");
+                equipment.dumbbellsKg().forEach(kg -> add(found, Load.stamped(kg, pounds)));
+                plated(equipment.handle(), inPounds.contains("handle"), atOnce, found);
             }
-            case STRAIGHT_BAR -> plated(equipment.straightBar(), 1, found);
-            case ANGLED_BAR -> plated(equipment.angledBar(), 1, found);
-            case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR -> stack(equipment.stack(), found);
+            case STRAIGHT_BAR -> plated(equipment.straightBar(), inPounds.contains("straight bar"), 1, found);
+            case ANGLED_BAR -> plated(equipment.angledBar(), inPounds.contains("angled bar"), 1, found);
+            case CABLE_HANDLE, CABLE_ROPE, CABLE_BAR ->
+                stack(equipment.stack(), inPounds.contains("cable stack"), found);
             case BAND -> bands(equipment.bands(), found);
             case HOUSEHOLD -> equipment.household().forEach(o -> add(found, new Load(o.kg(), o.name())));
             case MACHINE -> {
@@ -151,7 +155,7 @@ public record ReachableLoads(List<Load> loads) {
         };
     }
 
-    private static void plated(@Nullable Plated bar, int atOnce, TreeMap<Long, Load> found) {
+    private static void plated(@Nullable Plated bar, boolean pounds, int atOnce, TreeMap<Long, Load> found) {
         if (bar == null) {
             return;
         }
@@ -165,21 +169,18 @@ public record ReachableLoads(List<Load> loads) {
             }
             sums = more;
         }
-        sums.forEach(kg -> add(found, Load.ofKg(kg)));
+        sums.forEach(kg -> add(found, Load.stamped(kg, pounds)));
     }
 
-    private static void stack(Equipment.@Nullable Stack stack, TreeMap<Long, Load> found) {
+    private static void stack(Equipment.@Nullable Stack stack, boolean pounds, TreeMap<Long, Load> found) {
         if (stack == null) {
             return;
         }
         for (double kg = stack.firstKg(); kg <= stack.lastKg() + SAME_KG; kg += stack.stepKg()) {
-            add(found, Load.ofKg(kg));
+            add(found, Load.stamped(kg, pounds));
             if (stack.addOnKg() > 0) {
-                add(
-                        found,
-                        new Load(
-                                kg + stack.addOnKg(),
-                                kinesia.core.reason.Numbers.plain(kg + stack.addOnKg()) + " kg with add-on"));
+                Load more = Load.stamped(kg + stack.addOnKg(), pounds);
+                add(found, new Load(more.kg(), more.label() + " with add-on"));
             }
         }
     }

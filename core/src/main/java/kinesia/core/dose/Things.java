@@ -26,13 +26,16 @@ public final class Things {
             "flat bench",
             "adjustable bench",
             "sloped pad");
-    private static final double[] PLATES_KG = {0.25, 0.5, 1};
-    private static final double SMALLEST_DUMBBELL_KG = 0.5;
+    private static final List<Double> PLATES_KG = List.of(0.25, 0.5, 1.0);
+    private static final List<Double> PLATES_LB = List.of(0.5, 1.25, 2.5);
+    private static final double DUMBBELL_STEP_KG = 0.5;
+    private static final double DUMBBELL_STEP_LB = 1;
     private static final double LARGEST_DUMBBELL_KG = 12;
     private static final double[] BANDS_N = {12, 20, 35, 55};
     // Two bands nearer than this would be told apart by nobody [house].
     private static final double TELLS_BANDS_APART = 0.25;
     private static final int FOR_TWO_HANDLES = 2;
+    private static final double SAME_KG = 0.005;
 
     private Things() {}
 
@@ -83,12 +86,14 @@ public final class Things {
         if (handle == null) {
             return;
         }
-        for (double kg : PLATES_KG) {
-            if (handle.pairs().stream().noneMatch(p -> p.plateKg() == kg)) {
+        boolean pounds = here.inPounds().contains("handle");
+        for (double stamped : pounds ? PLATES_LB : PLATES_KG) {
+            double kg = pounds ? stamped * Load.KG_PER_LB : stamped;
+            if (handle.pairs().stream().noneMatch(p -> isSame(p.plateKg(), kg))) {
                 List<Equipment.PlatePair> pairs = new ArrayList<>(handle.pairs());
                 pairs.add(new Equipment.PlatePair(kg, FOR_TWO_HANDLES));
                 things.add(new Thing(
-                        "a pair of " + Numbers.plain(kg) + " kg plates for each handle",
+                        "a pair of " + Load.stamped(kg, pounds).label() + " plates for each handle",
                         copy(
                                 here,
                                 here.dumbbellsKg(),
@@ -102,12 +107,15 @@ public final class Things {
     }
 
     private static void dumbbells(Equipment here, List<Thing> things) {
-        for (double kg = SMALLEST_DUMBBELL_KG; kg <= LARGEST_DUMBBELL_KG; kg += SMALLEST_DUMBBELL_KG) {
-            if (!here.dumbbellsKg().contains(kg)) {
+        boolean pounds = here.inPounds().contains("dumbbells");
+        double step = pounds ? DUMBBELL_STEP_LB * Load.KG_PER_LB : DUMBBELL_STEP_KG;
+        for (int n = 1; n * step <= LARGEST_DUMBBELL_KG; n++) {
+            double kg = n * step;
+            if (here.dumbbellsKg().stream().noneMatch(there -> isSame(there, kg))) {
                 List<Double> more = new ArrayList<>(here.dumbbellsKg());
                 more.add(kg);
                 things.add(new Thing(
-                        "a pair of " + Numbers.plain(kg) + " kg dumbbells",
+                        "a pair of " + Load.stamped(kg, pounds).label() + " dumbbells",
                         copy(here, more, here.handle(), here.stack(), here.bands(), here.furniture()),
                         e -> e.equipment().contains("dumbbells")));
             }
@@ -134,7 +142,9 @@ public final class Things {
         if (stack != null && stack.addOnKg() == 0) {
             double half = stack.stepKg() / 2;
             things.add(new Thing(
-                    "an add-on weight of " + Numbers.plain(half) + " kg for the stack",
+                    "an add-on weight of "
+                            + Load.stamped(half, here.inPounds().contains("cable stack"))
+                                    .label() + " for the stack",
                     copy(
                             here,
                             here.dumbbellsKg(),
@@ -164,6 +174,11 @@ public final class Things {
                 here.household(),
                 here.fixtures(),
                 here.machines(),
-                here.alone());
+                here.alone(),
+                here.inPounds());
+    }
+
+    private static boolean isSame(double kg, double other) {
+        return Math.abs(kg - other) < SAME_KG;
     }
 }

@@ -165,7 +165,7 @@ public final class WarmUp {
                                             : "40 % x 8, 60 % x 5, and 80 % x 3 when the target effort is 8 or more",
                                     share + " % of " + working.label() + " is "
                                             + (load.kg() < aim - SAME_KG
-                                                    ? Numbers.plain(aim, 1) + " kg; " + load.label()
+                                                    ? load.inItsUnit(aim) + "; " + load.label()
                                                             + " is the heaviest under it here."
                                                     : load.label() + "."),
                                     "A lighter set first tells us how the joint is today.")

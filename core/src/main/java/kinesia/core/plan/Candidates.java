@@ -9,8 +9,10 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.FirstLoad;
@@ -65,6 +67,7 @@ final class Candidates {
             }
         }
         onTheirRung(model);
+        rightLoadsFirst();
         openersFirst();
         tooSoon = tooSoon(model);
     }
@@ -93,6 +96,26 @@ final class Candidates {
     @Nullable
     Reason tooSoon() {
         return tooSoon;
+    }
+
+    /**
+     * Where a movement can be had with a load that is right, the way of it whose heaviest load is far too light comes second:
+     * repetitions make up for a light room, and for no light band beside a full stack.
+     */
+    private void rightLoadsFirst() {
+        Set<String> right = fits.stream()
+                .filter(f ->
+                        f.isAllowed() && firstLoads.containsKey(f.exercise().key()) && !isFarTooLight(f))
+                .map(f -> f.exercise().movementFamily())
+                .collect(Collectors.toSet());
+        fits.replaceAll(f -> isFarTooLight(f) && right.contains(f.exercise().movementFamily())
+                ? f.cappedAt(Worth.second(f.worth()))
+                : f);
+    }
+
+    private boolean isFarTooLight(Fit fit) {
+        FirstLoad first = firstLoads.get(fit.exercise().key());
+        return first != null && RepsForLoad.isFarTooLight(fit.loads(), first.kg());
     }
 
     /** What opens for its muscle is worth more than all else for it. */

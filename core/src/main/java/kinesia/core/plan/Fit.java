@@ -12,7 +12,6 @@ import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Site;
-import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
@@ -149,15 +148,15 @@ record Fit(
                             tooHeavy(loads.lightest(), bound),
                             "What we have here is too heavy for this one.")
                     .with("lightest load", loads.lightest().label())
-                    .with("right to start with", Numbers.plain(bound, 1) + " kg"));
+                    .with("right to start with", loads.lightest().inItsUnit(bound)));
         }
         return new Fit(full, exercise, arms, curve, stimulus, stress, cost, cap, loads, bound, turn, all);
     }
 
     /** In kilograms only where both are: a band has no kilograms, and what is nearly nothing is no load to name. */
     private static String tooHeavy(Load lightest, double bound) {
-        String right = Numbers.plain(bound, 1) + " kg";
-        boolean toName = lightest.label().equals(Numbers.plain(lightest.kg()) + " kg")
+        String right = lightest.inItsUnit(bound);
+        boolean toName = lightest.isWeight()
                 && bound >= LEAST_NAMED_KG
                 && !lightest.label().equals(right);
         return "The lightest load here, " + lightest.label()

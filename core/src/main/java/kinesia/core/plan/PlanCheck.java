@@ -447,12 +447,12 @@ public final class PlanCheck {
                                     "LOAD-not-here",
                                     Tag.HOUSE,
                                     "a load the place has",
-                                    "This place cannot make " + Numbers.plain(one.loadKg()) + " kg; " + nearest.label()
+                                    "This place cannot make " + nearest.inItsUnit(one.loadKg()) + "; " + nearest.label()
                                             + (nearest.kg() > one.loadKg()
                                                     ? " is the lightest it has, and heavier."
                                                     : " is the nearest under it."),
                                     "We take the weight we have.")
-                            .with("written", Numbers.plain(one.loadKg()) + " kg")
+                            .with("written", nearest.inItsUnit(one.loadKg()))
                             .with("nearest", nearest.label())));
         }
         return nearest;

@@ -1,11 +1,10 @@
 package kinesia.core.plan;
 
-import java.util.List;
 import java.util.Map;
 import kinesia.core.dose.Load;
+import kinesia.core.dose.ReachableLoads;
 import kinesia.core.exercise.Exercise.RepRange;
 import kinesia.core.plan.Plan.Aspect;
-import kinesia.core.reason.Numbers;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.Limit;
@@ -33,9 +32,8 @@ final class RepsForLoad {
             return reps;
         }
         double right = fit.boundKg() * pick.loadShare();
-        List<Load> loads = fit.loads().loads();
-        double heaviest = loads.get(loads.size() - 1).kg();
-        if (heaviest < LIGHT_UNDER * right) {
+        Load heaviest = heaviest(fit.loads());
+        if (isFarTooLight(fit.loads(), right)) {
             int high = Math.min(
                     limit(request, Limit.Kind.MOST_REPS, fit, MOST_REPS),
                     dose.lightReps() > 0 ? dose.lightReps() : Math.min(MOST_REPS, 2 * reps.high()));
@@ -51,28 +49,38 @@ final class RepsForLoad {
         return reps;
     }
 
+    /** Whether even the heaviest of {@code loads} is so far under what is right, {@code kg}, that repetitions make up for it. */
+    static boolean isFarTooLight(ReachableLoads loads, double kg) {
+        return !loads.isEmpty() && heaviest(loads).kg() < LIGHT_UNDER * kg;
+    }
+
+    private static Load heaviest(ReachableLoads loads) {
+        return loads.loads().get(loads.loads().size() - 1);
+    }
+
     private static int limit(PlanRequest request, Limit.Kind kind, Fit fit, int otherwise) {
         return LimitCheck.dosing(kind, fit.full(), fit.stress(), request.limits()).stream()
                 .mapToInt(l -> (int) l.number())
                 .reduce(otherwise, kind == Limit.Kind.MOST_REPS ? Math::min : Math::max);
     }
 
-    private static RepRange told(RepRange reps, double heaviest, double right, Map<Aspect, Reason> why) {
-        boolean light = heaviest < right;
+    private static RepRange told(RepRange reps, Load heaviest, double right, Map<Aspect, Reason> why) {
+        boolean light = heaviest.kg() < right;
+        String words = heaviest.inItsUnit(right);
         why.put(
                 Aspect.REPS,
                 Reason.of(
                                 "REPS-for-load",
                                 Tag.PRACTICE,
                                 "too light: up to double, at most 20; a little too heavy: about 8",
-                                "About " + Numbers.plain(right, 1) + " kg would be right here. "
+                                "About " + words + " would be right here. "
                                         + (light
-                                                ? "The heaviest there is, " + Numbers.plain(heaviest, 1)
-                                                        + " kg, is lighter, so the repetitions go up to "
+                                                ? "The heaviest there is, " + heaviest.inItsUnit(heaviest.kg())
+                                                        + ", is lighter, so the repetitions go up to "
                                                 : "The lightest here is a little over that, so the repetitions stop at ")
                                         + reps.high() + ".",
                                 light ? "It is light, so we do more of them." : "It is heavy enough, so we do fewer.")
-                        .with("right", Numbers.plain(right, 1) + " kg"));
+                        .with("right", words));
         return reps;
     }
 }

@@ -97,8 +97,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "half with cuffs and never over 40 % of the maximum; a little over half after isolation; less"
                                         + " for more repetitions",
                                 "Last lifted " + carried.load().label() + "; done as it is here, "
-                                        + (isInKg(load) && isInKg(carried.load())
-                                                ? Numbers.plain(wanted, 1) + " kg is right, and "
+                                        + (load.isWeight() && carried.load().isWeight()
+                                                ? load.inItsUnit(wanted) + " is right, and "
                                                 : "less is right, and ")
                                         + load.label()
                                         + (reached.isPresent()
@@ -107,11 +107,6 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "A lighter weight, because of how we do it today.")
                         .with("last load", carried.load().label())
                         .with("share", Numbers.plain(100 * wanted / fresh, 0) + " %"));
-    }
-
-    /** Whether a load is called by its kilograms: a band is not. */
-    private static boolean isInKg(Load load) {
-        return load.label().startsWith(Numbers.plain(load.kg()) + " kg");
     }
 
     private static StartLoad bodyWeight(ReachableLoads loads) {
@@ -170,10 +165,10 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "LOAD-a-little-heavy",
                                 Tag.HOUSE,
                                 "the lightest load at most a tenth over what is right",
-                                "About " + Numbers.plain(first.kg(), 1) + " kg would be right; " + load.label()
+                                "About " + load.inItsUnit(first.kg()) + " would be right; " + load.label()
                                         + ", the lightest here, is a little heavy: about 8 repetitions.",
                                 "It is a little heavy, so we do fewer.")
-                        .with("right", Numbers.plain(first.kg(), 1) + " kg")
+                        .with("right", load.inItsUnit(first.kg()))
                         .with("load", load.label()));
     }
 

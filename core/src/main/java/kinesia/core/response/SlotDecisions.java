@@ -491,7 +491,7 @@ final class SlotDecisions {
         }
         // What is not here is asked for all the same: then the planner leaves the exercise out, or takes what is nearly
         // it.
-        Load less = Load.ofKg(Math.round(10 * load.kg() * share) / 10.0);
+        Load less = load.ofItsKind(load.kg() * share);
         return keep(
                 slot,
                 returning(

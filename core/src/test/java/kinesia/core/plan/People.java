@@ -45,12 +45,34 @@ final class People {
             Gear.MACHINES.stream()
                     .map(name -> new Equipment.Machine(name, new Equipment.Stack(2.5, 2.5, 60, 0)))
                     .toList(),
+            null,
             null);
+
+    /** A room whose dumbbells, bars and stacks are stamped in pounds. */
+    static final Equipment IN_POUNDS = new Equipment(
+            Stream.of(2, 3, 5, 8, 10, 12, 15, 20, 25, 30).map(People::pounds).toList(),
+            null,
+            new Equipment.Plated(
+                    pounds(15),
+                    List.of(new Equipment.PlatePair(pounds(2.5), 2), new Equipment.PlatePair(pounds(5), 2))),
+            null,
+            new Equipment.Stack(pounds(5), pounds(5), pounds(100), pounds(2.5)),
+            List.of(new Equipment.Band("thin", 20)),
+            ALL_FURNITURE,
+            List.of(),
+            null,
+            null,
+            null,
+            Set.of("dumbbells", "straight bar", "cable stack"));
 
     /** Somebody who has trained for long. */
     static final TrainingStory USED_TO_IT = new TrainingStory(100, false, true);
 
     private People() {}
+
+    private static double pounds(double stamped) {
+        return stamped * Load.KG_PER_LB;
+    }
 
     static Equipment with(List<Double> dumbbells, List<Equipment.Band> bands, Set<String> furniture) {
         return new Equipment(dumbbells, null, null, null, null, bands, furniture, List.of());

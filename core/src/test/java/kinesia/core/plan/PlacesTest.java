@@ -53,7 +53,18 @@ class PlacesTest {
 
     private static Equipment only(Equipment.@Nullable Fixtures fixtures, Equipment.Machine... machines) {
         return new Equipment(
-                List.of(), null, null, null, null, List.of(), Set.of(), List.of(), fixtures, List.of(machines), null);
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                List.of(),
+                Set.of(),
+                List.of(),
+                fixtures,
+                List.of(machines),
+                null,
+                null);
     }
 
     private static Equipment withFurniture(String... furniture) {
@@ -87,7 +98,8 @@ class PlacesTest {
                 gym.household(),
                 gym.fixtures(),
                 gym.machines(),
-                true);
+                true,
+                null);
         for (Method method : RuleFiles.methods().all()) {
             Plan plan = PLANNER.plan(People.well(alone, 45, 8).by(method)).plan();
             if (plan != null) {

@@ -25,7 +25,7 @@ import kinesia.core.screening.Limit;
 import kinesia.core.screening.PainScore;
 
 /**
- * Prints the first and the twelfth visit of twelve invented people at 20, 35 and 55 minutes, all of whose visits go well, and what
+ * Prints the first and the twelfth visit of thirteen invented people at 20, 35 and 55 minutes, all of whose visits go well, and what
  * moved in between; a table of all at the end. Run by {@code ops/print-visits}; a name or a number of minutes narrows it.
  */
 public final class PrintVisits {
@@ -52,7 +52,7 @@ public final class PrintVisits {
 
     private PrintVisits() {}
 
-    /** The twelve. */
+    /** The thirteen. */
     static List<Course.Who> people() {
         List<Course.Who> all = new ArrayList<>();
         all.add(who("new, 72", body(Sex.FEMALE, 1.62, 58), 72, story(0, false), Goal.FUNCTION, People.GYM, 1.1));
@@ -129,6 +129,8 @@ public final class PrintVisits {
                 Site.INNER_ELBOW,
                 "gripping-palm-up",
                 false));
+        all.add(who(
+                "in pounds, 63", body(Sex.MALE, 1.75, 82), 63, story(70, true), Goal.ARM_SIZE, People.IN_POUNDS, 1.1));
         return all;
     }
 

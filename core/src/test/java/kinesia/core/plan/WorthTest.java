@@ -76,7 +76,8 @@ class WorthTest {
                     random.nextBoolean() ? gym.household() : List.of(),
                     gym.fixtures(),
                     random.nextBoolean() ? gym.machines() : List.of(),
-                    random.nextBoolean());
+                    random.nextBoolean(),
+                    null);
             isNotBetter(
                     seed,
                     "equipment",

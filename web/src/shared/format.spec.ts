@@ -17,6 +17,7 @@ describe('format', () => {
     expect(inUnits('4 kg stays; the next load, 5 kg, is 25 % more', 'LB_FT')).toBe(
       '4 kg (8.8 lb) stays; the next load, 5 kg (11 lb), is 25 % more',
     )
+    expect(inUnits('5 kg with add-on; 5 kg first', 'LB_FT')).toBe('5 kg with add-on (11 lb); 5 kg first')
     expect(inUnits('4 kg stays', 'KG_CM')).toBe('4 kg stays')
     expect(inUnits('done on 2026-03-02.', 'KG_CM')).toBe('done on Mon 2 Mar.')
   })

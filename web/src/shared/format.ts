@@ -41,7 +41,7 @@ export function fieldsIn(units: Units) {
   }
 }
 
-const MASS = /(\d+(?:\.\d+)?) (kg|lb)\b/g
+const MASS = /(\d+(?:\.\d+)?) (kg|lb)\b(?: with add-on)?/g
 
 /** A mass as it is said, in the client's own unit; nothing where it is said in that. */
 function own(number: string, unit: string, units: Units): string | undefined {
@@ -65,11 +65,14 @@ export function dated(sentence: string): string {
   return sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (iso) => date(iso))
 }
 
-/** The same, with the client's own unit beside each mass that is said in the other. */
+/** The same, with the client's own unit beside each mass that is said in the other, once. */
 export function inUnits(sentence: string, units: Units): string {
+  const told = new Set<string>()
   return dated(sentence).replace(MASS, (said: string, number: string, unit: string) => {
     const beside = own(number, unit, units)
-    return beside ? `${said} (${beside})` : said
+    if (!beside || told.has(beside)) return said
+    told.add(beside)
+    return `${said} (${beside})`
   })
 }
 

@@ -33,7 +33,7 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
   <fieldset>
     <legend class="fs-6 mb-1">Bands</legend>
     <div v-for="(b, n) in model" :key="n" class="band">
-      <div class="line">
+      <div class="field-line">
         <TextField
           :model-value="b.name"
           label="Name"
@@ -55,7 +55,7 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
         </BButton>
         <BButton size="sm" variant="outline-primary" @click="model = model.filter((_, i) => i !== n)">Remove</BButton>
       </div>
-      <div v-if="b.pulls" class="line">
+      <div v-if="b.pulls" class="field-line">
         <NumberField
           :model-value="round(b.pulls.freeLengthM * 100, 1)"
           label="Slack length, cm"
@@ -93,18 +93,5 @@ function pull(n: number, which: 'firstPull' | 'secondPull', part: Partial<Pulls[
   border-left: 3px solid color-mix(in srgb, var(--line) 60%, transparent);
   padding-left: 0.8rem;
   margin-bottom: 0.8rem;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: flex-start;
-}
-/* Level with the fields, under their labels. */
-.line > .btn {
-  margin-top: 1.9rem;
-}
-.line > div {
-  width: 9rem;
 }
 </style>

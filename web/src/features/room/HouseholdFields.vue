@@ -16,7 +16,7 @@ function change(n: number, part: Partial<Thing>) {
 <template>
   <fieldset>
     <legend class="fs-6 mb-1">Household objects</legend>
-    <div v-for="(t, n) in model" :key="n" class="line">
+    <div v-for="(t, n) in model" :key="n" class="field-line">
       <TextField
         :model-value="t.name"
         label="What"
@@ -58,19 +58,3 @@ function change(n: number, part: Partial<Thing>) {
     </BButton>
   </fieldset>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: flex-start;
-}
-/* Level with the fields, under their labels. */
-.line > .btn {
-  margin-top: 1.9rem;
-}
-.line > div {
-  width: 9rem;
-}
-</style>

@@ -39,7 +39,7 @@ function rename(name: string) {
     <BButton size="sm" variant="outline-primary" class="mb-3" @click="text = added(text, ['sections'])">
       Add a part
     </BButton>
-    <p v-if="form.more" class="quiet small">As text: {{ form.more }}</p>
+    <p v-if="form.more" class="quiet small">More of it stands in the text: {{ form.more }}.</p>
     <p v-if="wrong" class="invalid-feedback d-block" role="alert">{{ wrong }}</p>
   </template>
   <TextField

@@ -109,9 +109,14 @@ const choices = computed(() => view.value?.house.map((m) => ({ value: m.key, tex
 <style scoped>
 .halves {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(28rem, 100%), 1fr));
+  grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr);
   gap: 1.2rem;
   align-items: start;
+}
+@media (max-width: 900px) {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .rows {
   list-style: none;

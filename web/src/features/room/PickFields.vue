@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldPart from '@/shared/FoldPart.vue'
 import NumberField from '@/shared/NumberField.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { implementChoices, purposes, stanceChoices, type PickForm } from './methodText'
@@ -9,9 +10,15 @@ const emit = defineEmits<{ change: [field: string, value: unknown]; remove: [] }
 const toggled = (all: string[], value: string) =>
   all.includes(value) ? all.filter((other) => other !== value) : [...all, value]
 const groups = [
-  { field: 'implements' as const, name: 'With', choices: implementChoices },
-  { field: 'stances' as const, name: 'Placed', choices: stanceChoices },
+  { field: 'implements' as const, name: 'With', any: 'With anything', choices: implementChoices },
+  { field: 'stances' as const, name: 'Placed', any: 'placed in any way', choices: stanceChoices },
 ]
+/** What is chosen, in a line. */
+function said(field: 'implements' | 'stances') {
+  const { choices, any } = groups.find((g) => g.field === field)!
+  const chosen = props.pick[field].map((value) => choices.find((c) => c.value === value)?.text ?? value)
+  return chosen.join(', ') || any
+}
 function count(n: 0 | 1, value: number | undefined) {
   if (value === undefined) return
   const both: [number, number] = [...props.pick.count]
@@ -23,7 +30,7 @@ function count(n: 0 | 1, value: number | undefined) {
 <template>
   <fieldset class="pick">
     <legend class="visually-hidden">Exercises {{ number }}</legend>
-    <div class="line">
+    <div class="field-line">
       <SelectField
         :model-value="pick.for"
         label="Exercises for the"
@@ -33,26 +40,27 @@ function count(n: 0 | 1, value: number | undefined) {
         class="wide"
         @update:model-value="(v) => emit('change', 'for', v)"
       />
-      <NumberField :model-value="pick.count[0]" label="at least" @update:model-value="(v) => count(0, v)" />
-      <NumberField :model-value="pick.count[1]" label="wanted" @update:model-value="(v) => count(1, v)" />
+      <NumberField :model-value="pick.count[0]" label="at least" class="few" @update:model-value="(v) => count(0, v)" />
+      <NumberField :model-value="pick.count[1]" label="wanted" class="few" @update:model-value="(v) => count(1, v)" />
       <BButton size="sm" variant="outline-primary" class="level" @click="emit('remove')">Remove</BButton>
     </div>
-    <div v-for="g in groups" :key="g.field" class="choices">
-      <span class="quiet">{{ g.name }}</span>
-      <div class="choice" role="group" :aria-label="`${g.name}, exercises ${number}; none pressed: any`">
-        <button
-          v-for="c in g.choices"
-          :key="c.value"
-          type="button"
-          :aria-pressed="pick[g.field].includes(c.value)"
-          @click="emit('change', g.field, toggled(pick[g.field], c.value))"
-        >
-          {{ c.text }}
-        </button>
+    <FoldPart :title="`${said('implements')}; ${said('stances')}`" small>
+      <div v-for="g in groups" :key="g.field" class="choices">
+        <span class="quiet">{{ g.name }}</span>
+        <div class="choice" role="group" :aria-label="`${g.name}, exercises ${number}; none pressed: any`">
+          <button
+            v-for="c in g.choices"
+            :key="c.value"
+            type="button"
+            :aria-pressed="pick[g.field].includes(c.value)"
+            @click="emit('change', g.field, toggled(pick[g.field], c.value))"
+          >
+            {{ c.text }}
+          </button>
+        </div>
       </div>
-      <span v-if="!pick[g.field].length" class="quiet small">any</span>
-    </div>
-    <p v-if="pick.more" class="quiet small mb-0">As text: {{ pick.more }}</p>
+    </FoldPart>
+    <p v-if="pick.more" class="quiet small mb-0">More of it stands in the text: {{ pick.more }}.</p>
   </fieldset>
 </template>
 
@@ -62,27 +70,17 @@ function count(n: 0 | 1, value: number | undefined) {
   padding-left: 0.8rem;
   margin-bottom: 1rem;
 }
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 0.8rem;
-  align-items: flex-start;
-}
-.line > div {
-  width: 6rem;
-}
-.line > .wide {
-  width: 12rem;
-}
-/* Level with the fields, under their labels. */
-.level {
-  margin-top: 1.9rem;
-}
 .choices {
   display: grid;
-  grid-template-columns: 4rem minmax(0, 1fr) auto;
+  grid-template-columns: 4rem minmax(0, 1fr);
   gap: 0.4rem;
   align-items: center;
   margin-bottom: 0.4rem;
+}
+.few.few {
+  width: 6rem;
+}
+.wide.wide {
+  width: 13rem;
 }
 </style>

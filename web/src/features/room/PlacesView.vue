@@ -139,13 +139,13 @@ function toggle(item: string) {
     <form v-if="key" :key="key" class="columns" novalidate @submit.prevent="save">
       <div class="panel">
         <TextField v-model="name" label="Name of the place" :wrong="wrong('name')" />
-        <div class="d-flex flex-wrap gap-3 align-items-start">
+        <div class="field-line">
           <NumberLine
             :model-value="equipment.dumbbellsKg.map(dumbbells.shown)"
             :label="`Fixed dumbbells, ${dumbbells.unit}, in pairs`"
             help="All in one line: 1, 2, 3, 5"
             :wrong="wrong('dumbbellsKg')"
-            class="flex-grow-1"
+            class="wide"
             @update:model-value="(all) => (equipment.dumbbellsKg = all.map(dumbbells.kg))"
           />
           <StampedIn
@@ -261,9 +261,8 @@ function toggle(item: string) {
   gap: 1rem;
   align-items: start;
 }
-/* Level with the field, under its label. */
-.level {
-  margin-top: 1.9rem;
+.wide.wide {
+  flex: 1 1 16rem;
 }
 .side {
   position: sticky;

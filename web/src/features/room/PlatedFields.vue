@@ -32,7 +32,7 @@ function pair(n: number, part: Partial<Plated['pairs'][number]>) {
       There is one
     </BButton>
     <template v-else>
-      <div class="line">
+      <div class="field-line">
         <NumberField
           :model-value="stamped.shown(model.emptyKg)"
           :label="`Empty, ${stamped.unit}`"
@@ -42,7 +42,7 @@ function pair(n: number, part: Partial<Plated['pairs'][number]>) {
         <StampedIn :model-value="pounds" :name="name" class="level" @update:model-value="stamp" />
         <BButton size="sm" variant="outline-primary" @click="model = undefined">There is none</BButton>
       </div>
-      <div v-for="(p, n) in model.pairs" :key="n" class="line">
+      <div v-for="(p, n) in model.pairs" :key="n" class="field-line">
         <NumberField
           :model-value="stamped.shown(p.plateKg)"
           :label="`Plate, ${stamped.unit}`"
@@ -69,20 +69,3 @@ function pair(n: number, part: Partial<Plated['pairs'][number]>) {
     </template>
   </fieldset>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.8rem;
-  align-items: flex-start;
-}
-/* Level with the fields, under their labels. */
-.line > .btn,
-.level {
-  margin-top: 1.9rem;
-}
-.line > :first-child {
-  width: 8rem;
-}
-</style>

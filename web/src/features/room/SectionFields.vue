@@ -32,7 +32,7 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
 <template>
   <fieldset class="section">
     <legend class="fs-6">Part {{ number }}</legend>
-    <div class="line">
+    <div class="field-line">
       <SelectField
         :model-value="section.as"
         label="Worked as"
@@ -44,8 +44,8 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
         Remove this part
       </BButton>
     </div>
-    <div class="line">
-      <template v-for="p in pairs" :key="p.field">
+    <div class="numbers">
+      <div v-for="p in pairs" :key="p.field" class="pair">
         <NumberField
           :model-value="section[p.field]?.[0]"
           :label="p.from"
@@ -56,19 +56,22 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
           :label="p.to"
           @update:model-value="(v) => end(p.field, 1, v)"
         />
-      </template>
+      </div>
       <NumberField
         :model-value="section.effort"
         label="Effort of 10"
+        class="single"
         @update:model-value="(v) => emit('change', ['effort'], v)"
       />
       <NumberField
         v-if="section.as === 'circuit' || section.station"
         :model-value="section.station"
         label="Seconds a station"
+        class="single"
         @update:model-value="(v) => emit('change', ['station'], v)"
       />
     </div>
+    <p class="quiet small">What is empty is each exercise’s own.</p>
     <PickFields
       v-for="(p, i) in section.picks"
       :key="i"
@@ -78,7 +81,7 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
       @remove="emit('remove', ['picks', i])"
     />
     <BButton size="sm" variant="outline-primary" @click="emit('add', ['picks'])">Add exercises</BButton>
-    <p v-if="section.more" class="quiet small mb-0 mt-2">As text: {{ section.more }}</p>
+    <p v-if="section.more" class="quiet small mb-0 mt-2">More of it stands in the text: {{ section.more }}.</p>
   </fieldset>
 </template>
 
@@ -88,20 +91,19 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
   padding-top: 0.6rem;
   margin-bottom: 1rem;
 }
-.line {
-  display: flex;
-  flex-wrap: wrap;
+.numbers,
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
   gap: 0 0.8rem;
-  align-items: flex-start;
 }
-.line > div {
-  width: 8rem;
+.pair {
+  grid-template-columns: 1fr 1fr;
 }
-.line > .wide {
+.single {
+  width: calc(50% - 0.4rem);
+}
+.wide.wide {
   width: min(24rem, 100%);
-}
-/* Level with the fields, under their labels. */
-.level {
-  margin-top: 1.9rem;
 }
 </style>

@@ -43,7 +43,7 @@ function stamp(lb: boolean) {
     >
       There is one
     </BButton>
-    <div v-else class="line">
+    <div v-else class="field-line">
       <NumberField
         v-for="f in fields"
         :key="f.key"
@@ -57,20 +57,3 @@ function stamp(lb: boolean) {
     </div>
   </fieldset>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: flex-start;
-}
-/* Level with the fields, under their labels. */
-.line > .btn,
-.level {
-  margin-top: 1.9rem;
-}
-.line > div:not(.level) {
-  width: 8rem;
-}
-</style>

@@ -40,8 +40,8 @@ public record Load(double kg, String label) implements Comparable<Load> {
         return pounds ? new Load(kg, Numbers.plain(kg / KG_PER_LB) + " lb") : ofKg(kg);
     }
 
-    /** Whether it is called by its weight: a band is not. */
-    public boolean isWeight() {
+    /** Whether its label is its weight: a band has a name. */
+    public boolean calledByWeight() {
         return WEIGHT.matcher(label).lookingAt();
     }
 

@@ -156,7 +156,7 @@ record Fit(
     /** In kilograms only where both are: a band has no kilograms, and what is nearly nothing is no load to name. */
     private static String tooHeavy(Load lightest, double bound) {
         String right = lightest.inItsUnit(bound);
-        boolean toName = lightest.isWeight()
+        boolean toName = lightest.calledByWeight()
                 && bound >= LEAST_NAMED_KG
                 && !lightest.label().equals(right);
         return "The lightest load here, " + lightest.label()

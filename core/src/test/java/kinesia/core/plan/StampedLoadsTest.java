@@ -47,7 +47,7 @@ class StampedLoadsTest {
         List<Plan.Slot> slots =
                 visits.stream().flatMap(v -> v.result().plan().slots().stream()).toList();
         List<Load> stamped =
-                slots.stream().map(Plan.Slot::load).filter(Load::isWeight).toList();
+                slots.stream().map(Plan.Slot::load).filter(Load::calledByWeight).toList();
         assertThat(stamped).hasSizeGreaterThan(30).allMatch(l -> l.label().matches("\\d+(\\.5)? lb( with add-on)?"));
         // What was lifted and what is next; where a first load comes from is said of the body, in kilograms.
         assertThat(slots.stream()
@@ -92,6 +92,6 @@ class StampedLoadsTest {
         assertThat(fifteen.inItsUnit(5)).isEqualTo("11 lb");
         assertThat(Load.ofKg(6).inItsUnit(5.04)).isEqualTo("5 kg");
         assertThat(fifteen.ofItsKind(fifteen.kg() * 0.9).label()).isEqualTo("13.5 lb");
-        assertThat(new Load(4, "green band").isWeight()).isFalse();
+        assertThat(new Load(4, "green band").calledByWeight()).isFalse();
     }
 }

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,7 @@ import org.springframework.stereotype.Component;
 class RecordFile {
     static final String FORMAT = "kinesia.client";
     static final int VERSION = 1;
+    private static final int AT_ONCE = 250;
     static final String ROOM_FORMAT = "kinesia.room";
     // What a room has of its own, by the name it has in the file.
     private static final List<Map.Entry<String, String>> OF_ROOM = List.of(
@@ -126,7 +128,7 @@ class RecordFile {
                     UUID.nameUUIDFromBytes((roomId + "/" + known).getBytes(java.nio.charset.StandardCharsets.UTF_8))
                             .toString());
         }
-        return insert(table, mine);
+        return insert(table, List.of(mine));
     }
 
     /** What came in: the client and whether anything of it was new. */
@@ -148,13 +150,15 @@ class RecordFile {
         refuseElsewhere("screen", ids(file.at("/tables/screen"), "id"), "client_id", clientId);
         int rows = 0;
         try {
-            for (JsonNode place : file.path("places")) {
-                insert("place", copy(place).put("room_id", roomId.toString()));
-            }
+            List<ObjectNode> mine = new ArrayList<>();
+            file.path("places").forEach(place -> mine.add(copy(place).put("room_id", roomId.toString())));
+            insert("place", mine);
             for (OfClient table : RecordTables.KEPT) {
-                for (JsonNode row : file.path("tables").path(table.name())) {
-                    rows += insert(table.name(), own(table, row, clientId, roomId, places, sessions));
-                }
+                mine.clear();
+                file.path("tables")
+                        .path(table.name())
+                        .forEach(row -> mine.add(own(table, row, clientId, roomId, places, sessions)));
+                rows += insert(table.name(), mine);
             }
         } catch (DataAccessException e) {
             throw Problem.refused("This record is broken: " + rootWords(e));
@@ -188,12 +192,18 @@ class RecordFile {
         return mine;
     }
 
-    private int insert(String table, ObjectNode row) {
-        // Only columns that this version has; which they are is the database's to say.
-        return database.update(
-                "insert into " + table + " select (jsonb_populate_record(null::" + table
-                        + ", ?::jsonb)).* on conflict do nothing",
-                row.toString());
+    /** A few hundred rows at a time, so that neither the way to the database nor one row's size counts. */
+    private int insert(String table, List<ObjectNode> rows) {
+        int fresh = 0;
+        for (int from = 0; from < rows.size(); from += AT_ONCE) {
+            List<ObjectNode> some = rows.subList(from, Math.min(rows.size(), from + AT_ONCE));
+            // Only columns that this version has; which they are is the database's to say.
+            fresh += database.update(
+                    "insert into " + table + " select * from jsonb_populate_recordset(null::" + table
+                            + ", ?::jsonb) on conflict do nothing",
+                    some.toString());
+        }
+        return fresh;
     }
 
     private void refuseElsewhere(String table, Set<UUID> ids, String column, UUID owner) {

@@ -97,7 +97,8 @@ record StartLoad(Load load, boolean trial, Reason reason) {
                                 "half with cuffs and never over 40 % of the maximum; a little over half after isolation; less"
                                         + " for more repetitions",
                                 "Last lifted " + carried.load().label() + "; done as it is here, "
-                                        + (load.calledByWeight() && carried.load().calledByWeight()
+                                        + (load.calledByWeight()
+                                                        && carried.load().calledByWeight()
                                                 ? load.inItsUnit(wanted) + " is right, and "
                                                 : "less is right, and ")
                                         + load.label()

@@ -1,15 +1,15 @@
 package kinesia.exchange;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.ByteArrayInputStream;
+import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.PushbackInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
@@ -24,16 +24,16 @@ import org.springframework.web.bind.annotation.RestController;
 /** Brings in what was handed out: one record, a room's file, or a whole room as a ZIP. */
 @RestController
 class RecordImportController {
-    // What one file of a ZIP may unpack to: more than ten years of a client, far less than the memory.
+    // What one file of a ZIP may unpack to: more than ten years of a client.
     private static final int MOST_OF_ONE = 50_000_000;
-    // What all of it may: a room of some hundred clients; one file at a time is in memory.
+    // What all of it may: a room of some hundred clients.
     private static final long MOST_OF_ALL = 2_000_000_000;
     private static final int MOST_FILES = 2_000;
 
-    private final RecordFile file;
+    private final RecordReader reader;
 
-    RecordImportController(RecordFile file) {
-        this.file = file;
+    RecordImportController(RecordReader reader) {
+        this.reader = reader;
     }
 
     /**
@@ -49,12 +49,14 @@ class RecordImportController {
     @PostMapping(path = "/api/imports/records", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Transactional
     BroughtIn bring(HttpServletRequest request, @AuthenticationPrincipal SignedIn who) throws IOException {
-        byte[] bytes = request.getInputStream().readAllBytes();
         Count count = new Count(who.roomId());
-        if (isZip(bytes)) {
-            unzip(bytes, count::take);
+        PushbackInputStream in = new PushbackInputStream(request.getInputStream(), 2);
+        byte[] first = in.readNBytes(2);
+        in.unread(first);
+        if (first.length == 2 && first[0] == 'P' && first[1] == 'K') {
+            unzip(in, count);
         } else {
-            count.take(file.parse(bytes));
+            count.take(in);
         }
         return new BroughtIn(count.brought, count.ofRoom, count.unchanged);
     }
@@ -70,41 +72,34 @@ class RecordImportController {
             this.room = room;
         }
 
-        private void take(JsonNode content) {
-            if (RecordFile.isRoom(content)) {
-                int fresh = file.readRoom(content, room);
-                ofRoom += fresh;
-                unchanged += fresh == 0 ? 1 : 0;
-                return;
-            }
-            RecordFile.Brought one = file.read(content, room);
+        private void take(InputStream in) throws IOException {
+            RecordReader.Brought one = reader.read(in, room);
             if (one.rows() == 0) {
                 unchanged++;
+            } else if (one.clientId() == null) {
+                ofRoom += one.rows();
             } else {
                 brought.add(new BroughtClient(one.clientId(), one.name(), one.rows()));
             }
         }
     }
 
-    private static boolean isZip(byte[] bytes) {
-        return bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-    }
-
-    private void unzip(byte[] bytes, Consumer<JsonNode> each) {
+    private static void unzip(InputStream in, Count count) {
         long left = MOST_OF_ALL;
         int files = 0;
         int found = 0;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), StandardCharsets.UTF_8)) {
+        try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (++files > MOST_FILES) {
                     throw Problem.refused("This ZIP has more than " + MOST_FILES + " files.");
                 }
-                byte[] one = limited(zip, left);
-                left -= one.length;
+                Counted one = new Counted(zip, left);
                 if (entry.getName().endsWith(".json")) {
-                    each.accept(file.parse(one));
+                    count.take(one);
                     found++;
                 }
+                one.transferTo(OutputStream.nullOutputStream());
+                left -= one.read;
             }
         } catch (ZipException e) {
             throw Problem.refused("This ZIP is broken.");
@@ -116,15 +111,43 @@ class RecordImportController {
         }
     }
 
-    /** Counted while it is unpacked, whatever the file says of its size. */
-    private static byte[] limited(InputStream in, long left) throws IOException {
-        byte[] bytes = in.readNBytes((int) Math.min(MOST_OF_ONE, left) + 1);
-        if (bytes.length > left) {
-            throw Problem.refused("This ZIP unpacks to more than " + MOST_OF_ALL / 1_000_000 + " MB.");
+    /** One file of a ZIP, counted while it is unpacked, whatever the ZIP says of its size. */
+    private static final class Counted extends FilterInputStream {
+        private final long left;
+        private long read;
+
+        private Counted(InputStream in, long left) {
+            super(in);
+            this.left = left;
         }
-        if (bytes.length > MOST_OF_ONE) {
-            throw Problem.refused("A file of this ZIP unpacks to more than " + MOST_OF_ONE / 1_000_000 + " MB.");
+
+        @Override
+        public int read() throws IOException {
+            int one = super.read();
+            count(one < 0 ? 0 : 1);
+            return one;
         }
-        return bytes;
+
+        @Override
+        public int read(byte[] bytes, int from, int most) throws IOException {
+            int some = super.read(bytes, from, most);
+            count(Math.max(some, 0));
+            return some;
+        }
+
+        private void count(int bytes) {
+            read += bytes;
+            if (read > left) {
+                throw Problem.refused("This ZIP unpacks to more than " + MOST_OF_ALL / 1_000_000 + " MB.");
+            }
+            if (read > MOST_OF_ONE) {
+                throw Problem.refused("A file of this ZIP unpacks to more than " + MOST_OF_ONE / 1_000_000 + " MB.");
+            }
+        }
+
+        @Override
+        public void close() {
+            // The ZIP goes on after this file.
+        }
     }
 }

@@ -3,6 +3,7 @@ package kinesia.exchange;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The tables a client's record is made of, each after what it refers to. Links that were sent are not part of it: they would
@@ -36,6 +37,11 @@ final class RecordTables {
             new OfClient("morning_check", SESSION));
 
     private RecordTables() {}
+
+    /** The table called {@code name}; null where none of a record is. */
+    static @Nullable OfClient find(String name) {
+        return KEPT.stream().filter(t -> t.name().equals(name)).findFirst().orElse(null);
+    }
 
     /** @param which rows of it are one client's, whose id is its one parameter */
     record OfClient(String name, String which) {

@@ -141,10 +141,19 @@ class RecordTest {
         }
         assertThat(bring(zip("a.json", new byte[0]).clone()).status()).isEqualTo(409);
         assertThat(bring(new byte[] {'P', 'K', 3, 4, 0}).status()).isEqualTo(409);
-        // Sixty million noughts are a few kilobytes packed.
-        byte[] bomb = zip("bomb.json", new byte[60_000_000]);
+        // Sixty million blanks are a few kilobytes packed.
+        byte[] bomb = zip("bomb.json", ("{" + " ".repeat(60_000_000)).getBytes(StandardCharsets.UTF_8));
         assertThat(bomb.length).isLessThan(100_000);
         assertThat(bring(bomb).at("/detail").asText()).contains("unpacks to more than 50 MB");
+        String begun = "{\"format\": \"kinesia.client\", \"version\": 1, \"places\": [";
+        assertThat(bring((begun + "{\"a\": [" + "[],".repeat(3_000_000)).getBytes(StandardCharsets.UTF_8))
+                        .at("/detail")
+                        .asText())
+                .contains("larger than any can be");
+        assertThat(bring((begun + "{\"a\": " + "[".repeat(5_000)).getBytes(StandardCharsets.UTF_8))
+                        .at("/detail")
+                        .asText())
+                .contains("no JSON that can be read here");
         assertThat(caller.get("/api/today").at("/clients")).hasSize(10);
     }
 

@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
 public final class Progression {
     public static final double SMALLEST_STEP = 0.02;
     public static final double LARGEST_STEP = 0.10;
+    /** Nobody doubles a load: by Epley's formula whoever does 20 repetitions with one cannot lift twice as much once [house]. */
+    public static final double DOUBLE = 2;
     /** Repetitions over the aim in the last set that {@link Rule#TWO_FOR_TWO} asks for [pub]. */
     public static final int OVER_IN_LAST_SET = 2;
 
@@ -82,6 +84,10 @@ public final class Progression {
 
         private boolean easy() {
             return earned(Math.min(EASY_UP_TO, target.value() - EASY_UNDER_TARGET));
+        }
+
+        private int fewest() {
+            return sets.stream().skip(1).mapToInt(LoggedSet::reps).min().orElse(0);
         }
 
         private double kg() {
@@ -154,7 +160,9 @@ public final class Progression {
     private static Optional<Step> bridge(Session previous, Session last, What what, Optional<Load> above) {
         int bridged = Math.min(Math.min(what.usual().high() + BRIDGE_REPS, MOST_REPS), what.mostReps());
         if (last.reps().high() < bridged) {
-            int high = last.reps().high() + 1;
+            // What was easy and went past its aim has shown those repetitions already.
+            int shown = last.easy() ? last.fewest() : 0;
+            int high = Math.min(bridged, Math.max(last.reps().high() + 1, shown));
             RepRange more = new RepRange(Math.max(last.reps().low(), high - BRIDGE_WIDTH), high);
             return Optional.of(bridged(what, more, 0, above, "up to " + high + " repetitions"));
         }

@@ -57,7 +57,15 @@ public final class TrialSets {
             return step(load, true, REPS, felt + "there is nothing heavier here.", load, said);
         }
         Load next = above.get();
-        if (next.kg() <= load.kg() * LARGEST + NOTHING || reps >= REPS_BEFORE_A_BIG_STEP) {
+        boolean big = next.kg() > load.kg() * LARGEST + NOTHING;
+        if (big
+                && reps >= REPS_BEFORE_A_BIG_STEP
+                && said > VERY_EASY_UP_TO
+                && next.kg() >= Progression.DOUBLE * load.kg() - NOTHING) {
+            String twice = "the next load, " + next.label() + ", is twice as heavy, so this is the one to work with.";
+            return step(load, true, REPS, felt + twice, load, said);
+        }
+        if (!big || reps >= REPS_BEFORE_A_BIG_STEP) {
             return step(next, false, REPS, felt + "one step up to " + next.label() + ".", load, said);
         }
         return step(

@@ -34,8 +34,8 @@ final class SlotDecisions {
     private static final double FEWER_REPS_FROM = 0.7;
     private static final double TOO_HARD_BY = 2;
     private static final int MOST_REPS = 20;
-    private static final double DOUBLE = 2;
     private static final double TINY = 1e-9;
+    private static final double WELL_UP_TO = 8;
     private static final double HALF_A_POINT = 0.5;
     private static final int HURT_FROM = 4;
     private static final int CLEAN_SESSIONS = 2;
@@ -62,18 +62,24 @@ final class SlotDecisions {
     /** What {@code exercise} starts from after {@code done}, oldest first, with the loads there are. */
     Carryover of(Exercise exercise, List<Done> done, ReachableLoads loads) {
         Done last = done.get(done.size() - 1);
-        return unhurried(last, decide(exercise, done, loads))
+        return unhurried(done, decide(exercise, done, loads))
                 .sharing(last.slot().loadShare());
     }
 
-    /** Nobody frail doubles a load: where the next one here is twice this one, repetitions go on [house]. */
-    private Carryover unhurried(Done last, Carryover decided) {
+    /** Nobody doubles a load that was never lifted well: where the next one is twice this one, repetitions go on [house]. */
+    private Carryover unhurried(List<Done> done, Carryover decided) {
+        Done last = done.get(done.size() - 1);
         Load load = last.sets().get(last.sets().size() - 1).load();
-        if (!visit.story().isFrail(visit.age()) || decided.load().kg() < DOUBLE * load.kg() - TINY || load.kg() <= 0) {
+        Slot slot = last.slot();
+        // What a trial may step to is the trial's own rule, but for the frail.
+        boolean free = !visit.story().isFrail(visit.age()) && (slot.trial() || wasLifted(done, decided.load()));
+        if (free || decided.load().kg() < Progression.DOUBLE * load.kg() - TINY || load.kg() <= 0) {
             return decided;
         }
-        Slot slot = last.slot();
-        int high = Math.min(slot.reps().high() + 1, Math.min(MOST_REPS, mostReps(slot)));
+        int most = Math.min(MOST_REPS, mostReps(slot));
+        int high = Math.min(slot.reps().high() + 1, most);
+        String twice = "The next load here, " + decided.load().label() + ", is twice " + load.label() + ": ";
+        boolean end = high <= slot.reps().high();
         return keep(
                 slot,
                 new Decided(
@@ -81,9 +87,13 @@ final class SlotDecisions {
                         reason(
                                         "PROGRESS-unhurried",
                                         Tag.HOUSE,
-                                        "nobody frail doubles a load",
-                                        "The next load here, " + decided.load().label() + ", is twice " + load.label()
-                                                + ": up to " + high + " repetitions with " + load.label() + " instead.",
+                                        "nobody doubles a load that was never lifted well",
+                                        twice
+                                                + (end
+                                                        ? load.label() + " stays, and something between the two, or"
+                                                                + " another exercise, would make it harder."
+                                                        : "up to " + high + " repetitions with " + load.label()
+                                                                + " instead."),
                                         "The next weight would be twice as heavy, so we do a little more with this one.")
                                 .with("load", load.label())
                                 .with("next load", decided.load().label())),
@@ -121,7 +131,7 @@ final class SlotDecisions {
                                     .with("load", load.label())
                                     .with("repetitions", done(last, LoggedSet::reps))
                                     .with("efforts", done(last, SlotDecisions::said))),
-                    slot.reps());
+                    asBefore(done, less).orElse(slot.reps()));
         }
         Optional<Eased> eased = easedLately(slot);
         if (eased.isPresent()) {
@@ -171,6 +181,25 @@ final class SlotDecisions {
             return keep(slot, afterTrial(done, load, loads), slot.reps());
         }
         return progress(done, load, loads);
+    }
+
+    /** Whether {@code load} was lifted well already, for the fewest repetitions of its range with two left in reserve. */
+    private static boolean wasLifted(List<Done> done, Load load) {
+        return done.stream()
+                .anyMatch(d -> d.sets().stream()
+                        .anyMatch(s -> s.load().kg() >= load.kg() - TINY
+                                && s.reps() >= d.slot().usual().low()
+                                && s.effort() != null
+                                && s.effort().value() <= WELL_UP_TO));
+    }
+
+    /** The repetitions that went well with {@code load} when it was last lifted: a step that was too much goes back to them. */
+    private static Optional<RepRange> asBefore(List<Done> done, Load load) {
+        return done.stream()
+                .filter(d -> !d.slot().trial() && !tooHard(d))
+                .filter(d -> d.sets().stream().allMatch(s -> Math.abs(s.load().kg() - load.kg()) < TINY))
+                .map(d -> d.slot().reps())
+                .reduce((earlier, later) -> later);
     }
 
     private static Decided care(Done last) {
@@ -442,17 +471,17 @@ final class SlotDecisions {
         TrialSets.Step step = TrialSets.after(load, set.reps(), set.effort(), loads);
         if (!step.found() && tried >= TrialSets.MOST) {
             // Three trial sets are enough: from here on it gets harder or easier like any other load.
-            Load found = step.load().kg() > load.kg() ? load : step.load();
+            Load settled = step.load().kg() > load.kg() ? load : step.load();
             return new Decided(
-                    found,
+                    settled,
                     reason(
                                     "LOAD-trial-over",
                                     Tag.HOUSE,
                                     "at most three trial sets",
-                                    "After " + tried + " trial sets " + found.label()
+                                    "After " + tried + " trial sets " + settled.label()
                                             + " is the load to work with; the last felt like " + said(set) + ".",
                                     "That is our weight for now.")
-                            .with("load", found.label())
+                            .with("load", settled.label())
                             .with("effort said", said(set)));
         }
         Load next = step.found()

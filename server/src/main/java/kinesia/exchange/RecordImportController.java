@@ -1,11 +1,11 @@
 package kinesia.exchange;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.ByteArrayInputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.PushbackInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,10 +50,10 @@ class RecordImportController {
     @Transactional
     BroughtIn bring(HttpServletRequest request, @AuthenticationPrincipal SignedIn who) throws IOException {
         Count count = new Count(who.roomId());
-        PushbackInputStream in = new PushbackInputStream(request.getInputStream(), 2);
-        byte[] first = in.readNBytes(2);
-        in.unread(first);
-        if (first.length == 2 && first[0] == 'P' && first[1] == 'K') {
+        // All of it first: nobody's connection waits for the database, and only so many bytes are let in.
+        byte[] bytes = request.getInputStream().readAllBytes();
+        InputStream in = new ByteArrayInputStream(bytes);
+        if (bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K') {
             unzip(in, count);
         } else {
             count.take(in);

@@ -109,7 +109,7 @@ class ComposerBenchmark {
                 }
             }
         }
-        print("visits of twelve people", times, slowest);
+        print("visits of the invented people", times, slowest);
     }
 
     private static void print(String what, List<Long> times, String slowest) {

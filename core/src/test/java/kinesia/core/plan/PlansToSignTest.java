@@ -267,7 +267,7 @@ class PlansToSignTest {
         assertThat(families.get("hammer-curl")).isEqualTo(3);
     }
 
-    /** Twelve people, three lengths: what makes a way of working what it is, is there, or it is refused with a reason. */
+    /** The invented people, three lengths: what makes a way of working what it is, is there, or it is refused with a reason. */
     @ParameterizedTest
     @MethodSource("methods")
     void a_way_of_working_is_whole_or_refused(Method method) {

@@ -11,7 +11,7 @@ import kinesia.core.plan.Plan.Slot;
 import kinesia.core.plan.Plan.Unit;
 
 /**
- * Prints the fourth visit of twelve invented people by each of the ways of working, or another ({@code -Dvisit=1}), at 20, 35 and 55 minutes, and what of each way's
+ * Prints the fourth visit of the invented people by each of the ways of working, or another ({@code -Dvisit=1}), at 20, 35 and 55 minutes, and what of each way's
  * character is missing. Run by {@code ops/print-methods}; parts of a method's key, of a name or a number of minutes narrow it.
  */
 public final class PrintMethods {

@@ -18,7 +18,7 @@ import kinesia.core.screening.PainScore;
 import kinesia.core.screening.ScreeningRules;
 
 /**
- * Prints what becomes of the rest of a visit of the twelve invented people when a place hurts in its first exercise: the fourth
+ * Prints what becomes of the rest of a visit of the invented people when a place hurts in its first exercise: the fourth
  * visit of 40 minutes, the place that exercise loads most, at 4 (it goes on) and at 6 (it ends). Run by {@code ops/print-rest}.
  */
 public final class PrintRest {

@@ -3,7 +3,7 @@ package kinesia.core.plan;
 import java.util.List;
 import kinesia.core.RuleFiles;
 
-/** Prints what would change the fourth visit of twelve invented people, for reading. Run by {@code ops/print-what-if}. */
+/** Prints what would change the fourth visit of the invented people, for reading. Run by {@code ops/print-what-if}. */
 public final class PrintWhatIf {
     private static final int VISIT = 4;
 

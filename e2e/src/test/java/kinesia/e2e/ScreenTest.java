@@ -313,9 +313,9 @@ class ScreenTest {
             browser.seeHeading("Places and what is there");
             browser.press("Add a place");
             page.getByLabel("Name of the place").fill("Runa’s kitchen");
-            page.getByLabel("Fixed dumbbells").fill("1, 2.5, heavy");
+            page.getByLabel("Fixed dumbbells, kg").fill("1, 2.5, heavy");
             page.getByText("“heavy” is not a number").waitFor();
-            page.getByLabel("Fixed dumbbells").fill("1, 2.5");
+            page.getByLabel("Fixed dumbbells, kg").fill("1, 2.5");
             browser.press("Add an object");
             browser.press("By its water");
             page.getByLabel("Water, litres").fill("3.785");

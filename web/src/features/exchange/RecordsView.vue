@@ -52,7 +52,7 @@ const broughtWords = computed(() => {
   if (!b) return ''
   const words = [
     ...(b.clients.length ? [`Brought in: ${b.clients.map((c) => c.name).join(', ')}.`] : []),
-    ...(b.ofRoom ? [`${b.ofRoom} places and exercises are new.`] : []),
+    ...(b.ofRoom ? [`${b.ofRoom} places, exercises and ways of working are new.`] : []),
   ]
   return words.join(' ') || 'Nothing new.'
 })
@@ -141,7 +141,7 @@ async function revoke() {
             <a href="/api/records.zip" download>Hand out everything, as one ZIP</a>
             <span class="quiet">: a folder for each client, with JSON and tables.</span>
             <br />
-            <a href="/api/room.json" download>Only this room’s places and own exercises</a>
+            <a href="/api/room.json" download>Only this room’s places, own exercises and ways of working</a>
             <span class="quiet">, to share them.</span>
           </p>
           <ProblemNotice :problem="records.problem.value" />
@@ -154,6 +154,7 @@ async function revoke() {
             @update:model-value="(file) => bring(oneFile(file))"
           />
           <BProgress v-if="records.busy.value" :value="sent * 100" :max="100" class="mb-2" aria-label="Sent so far" />
+          <p v-if="records.busy.value && sent === 1" role="status">Sent. It is being read in …</p>
           <p v-if="brought" role="status" class="mb-0">
             {{ broughtWords }}
             <template v-if="brought.unchanged">{{ brought.unchanged }} here already, left as they are.</template>

@@ -17,11 +17,16 @@ class RoomDocuments {
 
     @Bean
     static StoredType equipmentDocument() {
-        return StoredType.of(Equipment.class).then(document -> {
-            ObjectNode equipment = (ObjectNode) document;
-            equipment.withArray("household");
-            equipment.withArray("machines");
-            return equipment;
-        });
+        return StoredType.of(Equipment.class)
+                .then(document -> {
+                    ObjectNode equipment = (ObjectNode) document;
+                    equipment.withArray("household");
+                    equipment.withArray("machines");
+                    return equipment;
+                })
+                .then(document -> {
+                    ((ObjectNode) document).withArray("inPounds");
+                    return document;
+                });
     }
 }

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { inOrder } from './inOrder'
 import type { paths } from './schema'
 
 /** A refusal as the server words it (RFC 9457), with the fields it is about. */
@@ -38,7 +39,7 @@ const csrf: Middleware = {
 }
 
 export const api = createClient<paths>({ credentials: 'same-origin' })
-api.use(csrf)
+api.use(inOrder(), csrf)
 
 let onSignedOut: () => void = () => undefined
 /** What to do when the server may have forgotten who is signed in. */

@@ -80,8 +80,6 @@ class DaysTest {
         String other = place.locator("option:not(:checked)").first().innerText();
         place.selectOption(new SelectOption().setLabel(other));
         browser.press("Move the visit");
-        // The name stands in the form as well: only once that is gone was the move answered.
-        assertThat(place).isHidden();
         assertThat(first).containsText(other);
         page.getByText("Door check, then today’s plan").click();
         assertThat(page.getByRole(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import FoldPart from '@/shared/FoldPart.vue'
-import NumberField from '@/shared/NumberField.vue'
 import SelectField from '@/shared/SelectField.vue'
+import PairFields from './PairFields.vue'
 import { implementChoices, purposes, stanceChoices, type PickForm } from './methodText'
 
 /** Which exercises a section takes: for what, how many, with what and how the client is placed. */
@@ -19,12 +19,6 @@ function said(field: 'implements' | 'stances') {
   const chosen = props.pick[field].map((value) => choices.find((c) => c.value === value)?.text ?? value)
   return chosen.join(', ') || any
 }
-function count(n: 0 | 1, value: number | undefined) {
-  if (value === undefined) return
-  const both: [number, number] = [...props.pick.count]
-  both[n] = value
-  emit('change', 'count', both)
-}
 </script>
 
 <template>
@@ -40,8 +34,14 @@ function count(n: 0 | 1, value: number | undefined) {
         class="wide"
         @update:model-value="(v) => emit('change', 'for', v)"
       />
-      <NumberField :model-value="pick.count[0]" label="at least" class="few" @update:model-value="(v) => count(0, v)" />
-      <NumberField :model-value="pick.count[1]" label="wanted" class="few" @update:model-value="(v) => count(1, v)" />
+      <PairFields
+        :model-value="pick.count"
+        from="at least"
+        to="wanted"
+        needed
+        class="wide"
+        @update:model-value="(v) => emit('change', 'count', v)"
+      />
       <BButton size="sm" variant="outline-primary" class="level" @click="emit('remove')">Remove</BButton>
     </div>
     <FoldPart :title="`${said('implements')}; ${said('stances')}`" small>
@@ -76,9 +76,6 @@ function count(n: 0 | 1, value: number | undefined) {
   gap: 0.4rem;
   align-items: center;
   margin-bottom: 0.4rem;
-}
-.few.few {
-  width: 6rem;
 }
 .wide.wide {
   width: 13rem;

@@ -2,10 +2,11 @@
 import NumberField from '@/shared/NumberField.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { layouts, type SectionForm } from './methodText'
+import PairFields from './PairFields.vue'
 import PickFields from './PickFields.vue'
 
 /** One part of a method: how it is worked, how often, how long the rests are, and which exercises it takes. */
-const props = defineProps<{ section: SectionForm; number: number; alone: boolean }>()
+defineProps<{ section: SectionForm; number: number; alone: boolean }>()
 const emit = defineEmits<{
   change: [path: (string | number)[], value: unknown]
   add: [path: (string | number)[]]
@@ -16,17 +17,6 @@ const pairs = [
   { field: 'reps' as const, from: 'Repetitions, from', to: 'to' },
   { field: 'rest' as const, from: 'Rest, seconds', to: 'trimmed to' },
 ]
-/** Both ends of a pair: with one of them typed the other begins alike; empty stands for the exercise's own. */
-function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefined) {
-  if (value === undefined) {
-    // Rounds there must be; while nothing stands in the field they stay as they were.
-    if (field !== 'rounds') emit('change', [field], undefined)
-    return
-  }
-  const both: [number, number] = [...(props.section[field] ?? [value, value])] as [number, number]
-  both[n] = value
-  emit('change', [field], both)
-}
 </script>
 
 <template>
@@ -45,18 +35,15 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
       </BButton>
     </div>
     <div class="numbers">
-      <div v-for="p in pairs" :key="p.field" class="pair">
-        <NumberField
-          :model-value="section[p.field]?.[0]"
-          :label="p.from"
-          @update:model-value="(v) => end(p.field, 0, v)"
-        />
-        <NumberField
-          :model-value="section[p.field]?.[1]"
-          :label="p.to"
-          @update:model-value="(v) => end(p.field, 1, v)"
-        />
-      </div>
+      <PairFields
+        v-for="p in pairs"
+        :key="p.field"
+        :model-value="section[p.field]"
+        :from="p.from"
+        :to="p.to"
+        :needed="p.field === 'rounds'"
+        @update:model-value="(v) => emit('change', [p.field], v)"
+      />
       <NumberField
         :model-value="section.effort"
         label="Effort of 10"
@@ -91,14 +78,10 @@ function end(field: 'rounds' | 'reps' | 'rest', n: 0 | 1, value: number | undefi
   padding-top: 0.6rem;
   margin-bottom: 1rem;
 }
-.numbers,
-.pair {
+.numbers {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
   gap: 0 0.8rem;
-}
-.pair {
-  grid-template-columns: 1fr 1fr;
 }
 .single {
   width: calc(50% - 0.4rem);

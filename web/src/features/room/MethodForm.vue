@@ -12,9 +12,9 @@ const asText = ref(false)
 
 const write = (path: (string | number)[], value: unknown) => (text.value = written(text.value, path, value))
 function rename(name: string) {
-  write(['name'], name)
+  const named = written(text.value, ['name'], name)
   // What is planned by it already knows it by its key.
-  if (props.fresh) write(['key'], keyOf(name))
+  text.value = props.fresh ? written(named, ['key'], keyOf(name)) : named
 }
 </script>
 

@@ -102,11 +102,14 @@ function stop(sign: string) {
   panel.value = null
 }
 
-// What each word of effort stands for; for an arm with an aim of its own, its own.
-const saids = computed(() => {
-  const own = step.value?.side && guide.value?.saidOf[step.value.side]
-  return own ?? guide.value?.said ?? []
+// What each word leads to belongs to the trial set as it was advised, not to one that was changed by hand.
+const said = computed(() => {
+  const now = floor.saying.value
+  const asAdvised = now?.load.kg === load.value.kg && now.reps === reps.value
+  return now?.said.map((s) => (asAdvised ? s : { ...s, then: undefined })) ?? []
 })
+const aimNow = computed(() => (floor.saying.value?.trial ? String(floor.saying.value.reps) : aim(step.value!)))
+const target = computed(() => said.value.find((s) => s.word === 'RIGHT')?.effort ?? step.value!.slot.targetEffort)
 // The arm that begins a set in which the arms change at every repetition.
 const alternating = computed(() => {
   const at = step.value
@@ -115,8 +118,8 @@ const alternating = computed(() => {
     : undefined
 })
 function saying(word: string) {
-  const said = saids.value.find((s) => s.word === word)
-  if (said) floor.log(0, undefined, undefined, said.effort)
+  const one = said.value.find((s) => s.word === word)
+  if (one) floor.log(0, undefined, undefined, one.effort)
 }
 const asked = computed(
   () => panel.value || easierWay.value || rest.changes.value || round.value || cuffsOff.value || other.value,
@@ -233,7 +236,7 @@ onBeforeUnmount(() => {
         <div class="what">
           <p class="quiet mb-0">
             {{ step.unit }}, set {{ step.setNumber }} of {{ step.slot.sets }}
-            <span v-if="step.slot.trial" class="tag">trial set</span>
+            <span v-if="floor.saying.value?.trial" class="tag">trial set</span>
             <span v-if="guide.own" class="tag">the room’s own</span>
             <span v-if="changed[step.slot.exerciseKey]" class="tag">
               changed: {{ inUnits(changed[step.slot.exerciseKey]!, session.units) }}
@@ -248,9 +251,9 @@ onBeforeUnmount(() => {
             v-model:exact="exact"
             :load="load"
             :units="session.units"
-            :aim="aim(step)"
+            :aim="aimNow"
             :each="!!alternating"
-            :target="step.slot.targetEffort"
+            :target="target"
             @more-load="floor.moreLoad"
           />
           <StepClock
@@ -267,7 +270,7 @@ onBeforeUnmount(() => {
           </p>
           <p v-if="following" class="then">
             Then {{ following.slot.name }}{{ following.side ? `, ${words(following.side)} arm` : '' }},
-            {{ loadText(following.slot.load, session.units) }}
+            {{ loadText(floor.loadAfter.value!, session.units) }}
           </p>
         </div>
         <div class="picture">
@@ -288,10 +291,11 @@ onBeforeUnmount(() => {
         />
       </section>
       <ThumbBand
-        :said="saids"
+        :said="said"
         :effort="effort"
         :exactly="`${reps} × ${loadText(load, session.units)}`"
-        :trial="step.slot.trial"
+        :trial="floor.saying.value?.trial ?? false"
+        :units="session.units"
         :settling="settling"
         :undoable="floor.done.value.length > 0"
         @log="(said) => floor.log(0, undefined, undefined, said)"

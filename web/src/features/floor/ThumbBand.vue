@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { onBeforeUnmount } from 'vue'
-import type { SaidEffort } from '@/shared/api/types'
-import { title } from '@/shared/format'
+import type { SaidEffort, Units } from '@/shared/api/types'
+import { load as loadText, title } from '@/shared/format'
 
 /**
  * The four targets under the thumb. A press says how hard it was and logs the set; held down, it opens the exact numbers with that
- * effort chosen.
+ * effort chosen. On a trial set each word shows the set that it leads to.
  */
 const props = defineProps<{
   said: SaidEffort[]
   effort?: number
   exactly: string
   trial: boolean
+  units: Units
   settling: boolean
   undoable: boolean
 }>()
@@ -64,6 +65,7 @@ const settles = () => props.settling || undefined
         @click="press(s.effort)"
       >
         {{ word(s) }}
+        <small v-if="s.then">then {{ s.then.reps }} × {{ loadText(s.then.load, units) }}</small>
       </BButton>
     </template>
     <BButton variant="outline-primary" class="hurts" @click="emit('hurts')">It hurts</BButton>
@@ -103,6 +105,11 @@ const settles = () => props.settling || undefined
 .thumb .done {
   font-weight: 700;
 }
+.thumb small {
+  display: block;
+  font-size: 1.05rem;
+  font-weight: 400;
+}
 .thumb .whole {
   grid-column: span 3;
 }
@@ -131,6 +138,9 @@ const settles = () => props.settling || undefined
   .thumb > .btn {
     font-size: 1.2rem;
     padding: 0.3rem;
+  }
+  .thumb small {
+    font-size: 0.85rem;
   }
 }
 </style>

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import CuffClock from './CuffClock.vue'
 import SetNumbers from './SetNumbers.vue'
 import ThumbBand from './ThumbBand.vue'
+import type { SaidEffort } from '@/shared/api/types'
 
 const stubs = { BButton: { template: '<button><slot /></button>' } }
 beforeEach(() => {
@@ -12,17 +13,19 @@ beforeEach(() => {
 afterEach(() => vi.useRealTimers())
 
 describe('the band under the thumb', () => {
-  const band = (effort?: number) =>
+  const words: SaidEffort[] = [
+    { word: 'EASY', effort: 5.5 },
+    { word: 'RIGHT', effort: 7.5 },
+    { word: 'HARD', effort: 9 },
+  ]
+  const band = (effort?: number, said = words) =>
     mount(ThumbBand, {
       props: {
-        said: [
-          { word: 'EASY', effort: 5.5 },
-          { word: 'RIGHT', effort: 7.5 },
-          { word: 'HARD', effort: 9 },
-        ],
+        said,
         effort,
         exactly: '10 × 4 kg',
-        trial: false,
+        trial: said !== words,
+        units: 'KG_CM' as const,
         settling: false,
         undoable: true,
       },
@@ -45,6 +48,14 @@ describe('the band under the thumb', () => {
     await named(b, 'Hard').trigger('click')
     expect(b.emitted('exact')).toEqual([[9]])
     expect(b.emitted('log')).toBeUndefined()
+  })
+  it('shows what each word about a trial set leads to, and takes none without a word', () => {
+    const then = (kg: number, reps: number) => ({ load: { kg, label: `${kg} kg` }, reps })
+    const trial = words.map((w, i) => ({ ...w, then: then([5, 4, 3][i]!, [8, 12, 8][i]!) }))
+    const b = band(undefined, trial)
+    const texts = b.findAll('button').map((x) => x.text())
+    expect(texts.slice(0, 3)).toEqual(['Easy then 8 × 5 kg', 'Right then 12 × 4 kg', 'Hard then 8 × 3 kg'])
+    expect(b.text()).not.toContain('effort not said')
   })
   it('says the exact set before it is logged, and never an effort that nobody said', async () => {
     expect(band(8).text()).toContain('Done: 10 × 4 kg, effort 8')

@@ -13,6 +13,7 @@ const session = (visitOn: string) =>
   ({
     visitOn,
     guides: [],
+    opening: {},
     plan: {
       restSeconds: 90,
       units: [
@@ -68,6 +69,10 @@ describe('the order of the floor', () => {
     expect(startOf(step, {})).toEqual({ load: { kg: 4, label: '4 kg' }, reps: 12 })
     const advice = { press: { next: 'OTHER_LOAD', load: { kg: 5, label: '5 kg' }, reps: 10 } } as never
     expect(startOf(step, advice).load.kg).toBe(5)
+    const trial = { press: { next: 'AS_PLANNED', load: { kg: 3, label: '3 kg' }, reps: 8, trial: true } } as never
+    expect(startOf(step, {}, trial)).toEqual({ load: { kg: 3, label: '3 kg' }, reps: 8 })
+    expect(startOf({ ...step, setNumber: 2 }, {}, trial).reps, 'a first set is no second one').toBe(12)
+    expect(startOf(step, advice, trial).load.kg).toBe(5)
   })
   it('goes on for each arm from its own advice and begins a round with the arm that leads', () => {
     const two = session('2026-03-02')

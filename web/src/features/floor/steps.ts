@@ -117,9 +117,20 @@ export function pauseAfter(step: Step, next: Step | undefined, steps: Step[], do
   return next.slot.exerciseKey === step.slot.exerciseKey ? 0 : step.changeOverSeconds
 }
 
+/** What is said about the step's set: by the sets before it where there were any, else what the first one is. */
+export function adviceFor(step: Step, session: SessionView, advice: Record<string, Advice>): Advice | undefined {
+  const key = about(step.slot.exerciseKey, step.side)
+  return advice[key] ?? session.opening[key]
+}
+
 /** What the next set starts from: the server's advice where there is one, else the plan. */
-export function startOf(step: Step, advice: Record<string, Advice>): { load: Load; reps: number } {
-  const a = advice[about(step.slot.exerciseKey, step.side)]
+export function startOf(
+  step: Step,
+  advice: Record<string, Advice>,
+  opening: Record<string, Advice> = {},
+): { load: Load; reps: number } {
+  const key = about(step.slot.exerciseKey, step.side)
+  const a = advice[key] ?? (step.setNumber === 1 ? opening[key] : undefined)
   return a && a.next !== 'END_EXERCISE' ? { load: a.load, reps: a.reps } : { load: step.slot.load, reps: repsIn(step) }
 }
 

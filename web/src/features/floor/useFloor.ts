@@ -6,7 +6,7 @@ import { units } from '@/shared/units'
 import { useCall } from '@/shared/useCall'
 import { add, flush, onHeard, queue, stopNow, type Waiting } from './queue'
 import { looking } from './open'
-import { about, nextStep, pauseAfter, startOf, stepsOf, type Done, type Step } from './steps'
+import { about, adviceFor, nextStep, pauseAfter, startOf, stepsOf, type Done, type Step } from './steps'
 
 // Two presses closer together than this are one press that slipped.
 const SLIP_MS = 700
@@ -53,11 +53,17 @@ export function useFloor(id: string) {
     const then = { ...now.slot, side: now.side, setNumber: now.setNumber, pain: 0 }
     return nextStep(steps.value, [...done.value, then], advice.value)
   })
+  const loadAfter = computed(() => after.value && startOf(after.value, advice.value, session.value?.opening).load)
   const warming = computed(
     () => session.value !== null && done.value.length === 0 && warm.value < session.value.plan.warmUp.length,
   )
   const guide = computed(() => session.value?.guides.find((g) => g.exerciseKey === step.value?.slot.exerciseKey))
   const waiting = computed(() => queue.waiting.filter((w) => w.sessionId === id).length)
+
+  // What the server says about the set in front, the words for how hard it was among it.
+  const saying = computed(() =>
+    step.value && session.value ? adviceFor(step.value, session.value, advice.value) : undefined,
+  )
 
   const load = ref<Load>({ kg: 0, label: '' })
   const reps = ref(0)
@@ -82,7 +88,7 @@ export function useFloor(id: string) {
     [inFront, advice],
     () => {
       if (!step.value) return
-      const start = startOf(step.value, advice.value)
+      const start = startOf(step.value, advice.value, session.value?.opening)
       load.value = start.load
       reps.value = start.reps
     },
@@ -230,9 +236,11 @@ export function useFloor(id: string) {
     steps,
     step,
     after,
+    loadAfter,
     warming,
     warm,
     guide,
+    saying,
     load,
     reps,
     effort,

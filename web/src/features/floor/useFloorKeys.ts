@@ -5,10 +5,10 @@ export function useFloorKeys(
   floor: ReturnType<typeof useFloor>,
   on: { saying: (word: string) => void; hurts: () => void; busy: () => boolean },
 ) {
-  const { effort, reps, step } = floor
+  const { effort, reps } = floor
   const keys: Record<string, () => unknown> = {
     // A trial set finds its load by what is said of it, so it is not logged without a word.
-    Enter: () => (effort.value !== undefined || !step.value?.slot.trial) && floor.log(),
+    Enter: () => (effort.value !== undefined || !floor.saying.value?.trial) && floor.log(),
     e: () => on.saying('EASY'),
     r: () => on.saying('RIGHT'),
     d: () => on.saying('HARD'),

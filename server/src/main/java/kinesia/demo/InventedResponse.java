@@ -69,14 +69,14 @@ final class InventedResponse {
                                     ? new Side[] {who.hand().other(), who.hand()}
                                     : new Side[] {null})
                     .filter(side -> slot.sides().isEmpty() || slot.sides().containsKey(side))
-                    .map(side -> new Arm(slot.of(side), side))
+                    .map(side -> new Arm(slot, side, loads))
                     .toList();
             for (int n = 1; n <= slot.sets(); n++) {
                 for (Arm arm : arms) {
                     if (!arm.ended) {
                         LoggedSet done = set(arm.slot, exercise, arm.load, arm.aim, n, arm.side, on, weeks, usual);
                         sets.add(done);
-                        arm.heard(InSession.after(arm.slot, done, loads));
+                        arm.did(done, loads);
                     }
                 }
             }
@@ -88,15 +88,20 @@ final class InventedResponse {
     private static final class Arm {
         private final Slot slot;
         private final Side side;
+        private final List<LoggedSet> done = new ArrayList<>();
         private Load load;
         private int aim;
         private boolean ended;
 
-        private Arm(Slot slot, Side side) {
-            this.slot = slot;
+        private Arm(Slot slot, Side side, ReachableLoads loads) {
+            this.slot = slot.of(side);
             this.side = side;
-            this.load = slot.load();
-            this.aim = slot.reps().high();
+            heard(InSession.first(slot, side, loads));
+        }
+
+        private void did(LoggedSet set, ReachableLoads loads) {
+            done.add(set);
+            heard(InSession.after(slot, done, loads));
         }
 
         private void heard(InSession.Advice advice) {

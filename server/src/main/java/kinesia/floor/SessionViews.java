@@ -4,9 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.client.ClientDetails;
@@ -16,7 +14,6 @@ import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.PulseAim;
 import kinesia.core.dose.ReachableLoads;
 import kinesia.core.dose.RestrictionCuffs;
-import kinesia.core.dose.SaidEffort;
 import kinesia.core.dose.Water;
 import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.ExerciseModel;
@@ -82,7 +79,6 @@ public class SessionViews {
      *
      * @param own whether it is the room's own variation
      * @param firstPull what is looked at before the first set; null where no band is pulled
-     * @param said what each word of effort stands for, and {@code saidOf} for an arm with an aim of its own
      * @param begins the arm that begins each set; empty where both work together
      */
     public record SlotGuide(
@@ -95,8 +91,6 @@ public class SessionViews {
             String down,
             String danger,
             @Nullable String firstPull,
-            List<SaidEffort> said,
-            Map<Side, List<SaidEffort>> saidOf,
             List<Side> begins,
             List<String> cues,
             String breathing,
@@ -109,6 +103,7 @@ public class SessionViews {
     /**
      * A session.
      *
+     * @param opening the first set of each exercise, and arm where they take turns; {@code advice} the next one where it has begun
      * @param cuffSeconds how long restriction cuffs may stay on; 0 where none are used
      */
     record SessionView(
@@ -125,6 +120,7 @@ public class SessionViews {
             List<Change> changes,
             List<SiteSignal> signals,
             List<SetView> sets,
+            Map<String, InSession.Advice> opening,
             Map<String, InSession.Advice> advice,
             boolean morningPossible,
             List<Reason> held,
@@ -142,23 +138,37 @@ public class SessionViews {
 
     record NoteView(String text, String by) {}
 
-    /** What the sets of {@code slot} so far, in order, say about the next one of {@code arm}. */
-    private InSession.Advice advice(Here here, Slot slot, @Nullable Side arm, List<InSession.Done> done) {
-        Exercise exercise = rooms.get(here.roomId(), here.body(), slot.exerciseKey());
-        ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
-        Load last = done.get(done.size() - 1).set().load();
-        return InSession.next(slot, arm, done, here.frail() ? InSession.unhurried(slot, last, loads) : loads);
-    }
-
-    /** The same for each arm that has begun. */
+    /** What the sets of {@code slot} so far, in order, say about the next one of each arm that has begun, or of both together. */
     Map<String, InSession.Advice> advice(Here here, Slot slot, List<InSession.Done> done) {
         Map<String, InSession.Advice> latest = new LinkedHashMap<>();
-        done.stream()
-                .map(d -> Optional.ofNullable(d.set().side()))
-                .distinct()
-                .forEach(arm -> latest.put(
-                        about(slot.exerciseKey(), arm.orElse(null)), advice(here, slot, arm.orElse(null), done)));
+        for (@Nullable Side arm : slot.armsInTurn()) {
+            done.stream()
+                    .map(InSession.Done::set)
+                    .filter(set -> set.side() == arm)
+                    .reduce((earlier, later) -> later)
+                    .ifPresent(last -> latest.put(
+                            about(slot.exerciseKey(), arm),
+                            InSession.next(slot, arm, done, loads(here, slot, last.load()))));
+        }
         return latest;
+    }
+
+    /** The first set of each exercise, of each arm where they take turns. */
+    private Map<String, InSession.Advice> opening(Here here, Plan plan) {
+        Map<String, InSession.Advice> first = new LinkedHashMap<>();
+        for (Slot slot : plan.slots()) {
+            for (@Nullable Side arm : slot.armsInTurn()) {
+                Load load = slot.of(arm).load();
+                first.put(about(slot.exerciseKey(), arm), InSession.first(slot, arm, loads(here, slot, load)));
+            }
+        }
+        return first;
+    }
+
+    private ReachableLoads loads(Here here, Slot slot, Load last) {
+        Exercise exercise = rooms.get(here.roomId(), here.body(), slot.exerciseKey());
+        ReachableLoads loads = ReachableLoads.of(here.equipment(), exercise, here.body());
+        return here.frail() ? InSession.unhurried(slot, last, loads) : loads;
     }
 
     /** For each exercise begun what its sets say about the next one. */
@@ -204,6 +214,7 @@ public class SessionViews {
                 session.changes(),
                 session.signals(),
                 sets,
+                opening(here(session, client), plan),
                 advice(here(session, client), plan, sets),
                 session.status() == TrainingSession.Status.DONE
                         && calendar.today(client.roomId()).isAfter(session.visitOn()),
@@ -297,11 +308,6 @@ public class SessionViews {
                             exercise.guidance().down(),
                             exercise.guidance().danger(),
                             FirstPull.check(exercise).orElse(null),
-                            SaidEffort.after(slot.targetEffort(), slot.trial()),
-                            slot.sides().keySet().stream()
-                                    .collect(Collectors.toMap(
-                                            arm -> arm,
-                                            arm -> SaidEffort.after(slot.of(arm).targetEffort(), slot.trial()))),
                             StartingArm.ofSets(slot, first),
                             exercise.guidance().cues(),
                             exercise.guidance().breathing(),

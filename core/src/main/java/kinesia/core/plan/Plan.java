@@ -1,8 +1,10 @@
 package kinesia.core.plan;
 
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import kinesia.core.arm.Movement;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
@@ -213,6 +215,16 @@ public record Plan(
             return own == null ? this : with(own, sets, setReps, sides, why);
         }
 
+        /** The arms that do its sets one after the other, the left one first; one null where both do them together. */
+        public List<@Nullable Side> armsInTurn() {
+            if (arms != Exercise.Arms.IN_TURN) {
+                return Collections.singletonList(null);
+            }
+            return Stream.of(Side.values())
+                    .filter(side -> sides.isEmpty() || sides.containsKey(side))
+                    .toList();
+        }
+
         /** Whether it loads {@code site} enough for what is sore there to count. */
         public boolean loads(Site site) {
             return stress.getOrDefault(site, 0.0) >= LimitCheck.LOADS_SITE_FROM;
@@ -280,7 +292,7 @@ public record Plan(
                     sides.values().stream().map(SideDose::load).distinct().count() < 2;
             return alike
                     ? load.label()
-                    : java.util.stream.Stream.of(Side.values())
+                    : Stream.of(Side.values())
                             .map(arm -> of(arm).load().label() + " " + arm.word())
                             .collect(java.util.stream.Collectors.joining(", "));
         }

@@ -260,16 +260,16 @@ public final class Planner {
         int available = request.minutes() * 60 - SessionWarmUp.reservedSeconds(request, shape.allCandidates());
         if (request.method().everyHead()) {
             SessionProblem every = shape.problem(available, true, ask);
-            Solution solution = Steady.solve(every, shape.openers());
+            Solution solution = Steady.solve(every, shape.openers(), request.returning());
             if (solution != null) {
                 return new Solved(shape, every, solution, List.of());
             }
         }
         SessionProblem problem = shape.problem(available, false, ask);
-        Solution solution = Steady.solve(problem, shape.openers());
+        Solution solution = Steady.solve(problem, shape.openers(), request.returning());
         if (solution != null && !shape.isOpened(solution.chosen())) {
             // What opens took too long beside others: then it is what there is for its muscle.
-            solution = Steady.solve(problem.without(shape.besideOpeners()), shape.openers());
+            solution = Steady.solve(problem.without(shape.besideOpeners()), shape.openers(), request.returning());
         }
         if (solution == null || solution.chosen().isEmpty()) {
             return null;

@@ -126,10 +126,10 @@ record SessionProblem(
         }
 
         /** The same in a session of what was in the block: {@code keys} are in it, be it for a single round. */
-        private Option staying(Set<String> keys) {
+        private Option staying(Set<String> keys, Set<String> welcome) {
             return keys.contains(key)
                     ? with(mostRounds, 0, true)
-                    : habit > 0 || pinned ? this : with(0, costOfOneRound, false);
+                    : habit > 0 || pinned || welcome.contains(key) ? this : with(0, costOfOneRound, false);
         }
 
         double time(int rounds) {
@@ -174,13 +174,13 @@ record SessionProblem(
                             .toList());
         }
 
-        private Pick staying(Set<String> keys) {
+        private Pick staying(Set<String> keys, Set<String> welcome) {
             return options.stream().anyMatch(o -> o.habit() > 0)
                     ? new Pick(
                             column,
                             fewest,
                             most,
-                            options.stream().map(o -> o.staying(keys)).toList())
+                            options.stream().map(o -> o.staying(keys, welcome)).toList())
                     : this;
         }
     }
@@ -230,9 +230,12 @@ record SessionProblem(
         return first + REDUCED_VALUE * second + SPARE_VALUE * spare;
     }
 
-    /** The same problem of what was in the block: {@code keys} have to be chosen, and nothing that was not in it can be. */
-    SessionProblem staying(Set<String> keys) {
-        return withPicks(p -> p.staying(keys));
+    /**
+     * The same problem of what was in the block: {@code keys} have to be chosen, and of what was not in it nothing can be but
+     * {@code welcome}.
+     */
+    SessionProblem staying(Set<String> keys, Set<String> welcome) {
+        return withPicks(p -> p.staying(keys, welcome));
     }
 
     /** The same problem in which none of {@code keys} can be chosen. */

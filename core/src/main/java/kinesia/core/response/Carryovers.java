@@ -16,7 +16,6 @@ import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Traits.OtherArmDuty;
 import kinesia.core.plan.Carryover;
 import kinesia.core.plan.Plan.Slot;
-import kinesia.core.response.SlotDecisions.Done;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,12 +66,12 @@ final class Carryovers {
             for (Side arm : Side.values()) {
                 List<Done> own = of(arm, done);
                 if (!own.isEmpty()) {
-                    arms.put(arm, decisions(exercise, arm).of(exercise, own, loads));
+                    arms.put(arm, decisions(exercise, arm).of(exercise, new ExerciseLog(own), loads));
                 }
             }
         }
         if (arms.isEmpty()) {
-            return decisions(exercise, null).of(exercise, done, loads);
+            return decisions(exercise, null).of(exercise, new ExerciseLog(done), loads);
         }
         Slot slot = done.get(done.size() - 1).slot();
         int last = done.get(done.size() - 1).session();

@@ -4,13 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.SaidEffort;
-import kinesia.core.exercise.Exercise;
+import kinesia.core.dose.TrialSets;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.InvalidValue;
@@ -53,25 +51,12 @@ public final class HomeLog {
             }
             InvalidValue.requireWithin("sets", one.sets(), 0, slot.sets(), "sets");
             for (int round = 1; round <= one.sets(); round++) {
-                for (@Nullable Side arm : arms(slot)) {
+                for (@Nullable Side arm : slot.armsInTurn()) {
                     sets.add(set(slot.of(arm), on, arm, round, round == one.sets() ? one : null));
                 }
             }
         }
         return sets;
-    }
-
-    private static List<@Nullable Side> arms(Slot slot) {
-        List<@Nullable Side> arms = new ArrayList<>();
-        if (slot.arms() == Exercise.Arms.IN_TURN) {
-            Set<Side> working = slot.sides().isEmpty()
-                    ? Set.of(Side.values())
-                    : slot.sides().keySet();
-            arms.addAll(new TreeSet<>(working));
-        } else {
-            arms.add(null);
-        }
-        return arms;
     }
 
     private static LoggedSet set(Slot slot, LocalDate on, @Nullable Side arm, int round, @Nullable ExerciseSaid last) {
@@ -91,7 +76,8 @@ public final class HomeLog {
     }
 
     private static Effort effort(Slot slot, SaidEffort.Word word) {
-        return SaidEffort.after(slot.targetEffort(), slot.trial()).stream()
+        Effort aim = slot.trial() ? Effort.of(TrialSets.FOUND_UP_TO) : slot.targetEffort();
+        return SaidEffort.after(aim).stream()
                 .filter(s -> s.word() == word)
                 .map(SaidEffort::effort)
                 .findFirst()

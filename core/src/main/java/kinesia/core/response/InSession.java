@@ -7,6 +7,8 @@ import kinesia.core.arm.Side;
 import kinesia.core.dose.Load;
 import kinesia.core.dose.LoggedSet;
 import kinesia.core.dose.ReachableLoads;
+import kinesia.core.dose.SaidEffort;
+import kinesia.core.dose.TrialCourse;
 import kinesia.core.dose.TrialSets;
 import kinesia.core.plan.Plan.Slot;
 import kinesia.core.reason.Numbers;
@@ -45,6 +47,8 @@ public final class InSession {
      *
      * @param leads the arm that begins the next round; null where that stays as it was
      * @param easier whether an easier way is worth looking for, because of how much or how it hurt
+     * @param trial whether the next set is a trial set, whose load is sought
+     * @param said what each word about the next set will say
      */
     public record Advice(
             Next next,
@@ -52,14 +56,28 @@ public final class InSession {
             int reps,
             Reason reason,
             @Nullable Side leads,
-            boolean easier) {
+            boolean easier,
+            boolean trial,
+            List<SaidEffort> said) {
+        public Advice {
+            said = List.copyOf(said);
+        }
+
         Advice(Next next, Load load, int reps, Reason reason) {
-            this(next, load, reps, reason, null, false);
+            this(next, load, reps, reason, null, false, false, List.of());
+        }
+
+        private Advice leading(Next how, int fewest, Reason why, Side arm) {
+            return new Advice(how, load, fewest, why, arm, easier, trial, said);
         }
 
         private Advice after(LoggedSet set) {
-            return new Advice(
-                    next, load, reps, reason, leads, set.pain().atLeast(EASIER_FROM) || set.painKind() != null);
+            boolean hurt = set.pain().atLeast(EASIER_FROM) || set.painKind() != null;
+            return new Advice(next, load, reps, reason, leads, hurt, trial, said);
+        }
+
+        private Advice saying(boolean isTrial, List<SaidEffort> words) {
+            return new Advice(next, load, reps, reason, leads, easier, isTrial, words);
         }
     }
 
@@ -75,6 +93,22 @@ public final class InSession {
         return loads.upTo(Math.max(TWICE * slot.load().kg() - TINY, last.kg()));
     }
 
+    /** The first set of {@code slot}, of {@code arm} alone where the arms take turns, with what the room has for it. */
+    public static Advice first(Slot slot, @Nullable Side arm, ReachableLoads loads) {
+        Slot own = slot.of(arm);
+        boolean trial = isSought(own, loads);
+        int reps = trial ? TrialSets.first(own.load(), own.repsIn(1), loads) : own.repsIn(1);
+        String exact = trial
+                ? "A trial set of " + reps + " with " + own.load().label() + ": how hard it feels finds the load."
+                : "The first set is as planned.";
+        return new Advice(Next.AS_PLANNED, own.load(), reps, asPlanned(exact))
+                .saying(
+                        trial,
+                        trial
+                                ? trialWords(own, own.load(), reps, TrialCourse.of(List.of(), loads), loads)
+                                : words(own));
+    }
+
     /**
      * Advice for {@code arm}'s next set of {@code slot}, against the aim of its own sets.
      *
@@ -84,14 +118,45 @@ public final class InSession {
      */
     public static Advice next(Slot slot, @Nullable Side arm, List<Done> done, ReachableLoads loads) {
         List<Done> own = done.stream().filter(d -> d.set().side() == arm).toList();
-        Done last = own.get(own.size() - 1);
-        Advice advice = after(slot, last.set(), loads);
+        List<LoggedSet> sets = own.stream().map(Done::set).toList();
+        LoggedSet last = sets.get(sets.size() - 1);
+        Advice advice = after(slot, sets, loads);
         if (advice.next() == Next.END_EXERCISE) {
-            return advice.after(last.set());
+            return advice.after(last);
         }
         Advice held = form(advice, own, loads).orElse(advice);
-        Advice next = arm == null ? held : apart(held, last.set(), arm, done).orElse(held);
-        return next.after(last.set());
+        Advice next = arm == null ? held : apart(held, last, arm, done).orElse(held);
+        return worded(next.after(last), slot.of(arm), sets, loads);
+    }
+
+    private static Advice worded(Advice advice, Slot slot, List<LoggedSet> own, ReachableLoads loads) {
+        TrialCourse course = TrialCourse.of(own, loads);
+        boolean trial = isSought(slot, loads) && !course.over();
+        return advice.saying(
+                trial, trial ? trialWords(slot, advice.load(), advice.reps(), course, loads) : words(slot));
+    }
+
+    /** Whether trial sets find the load of {@code slot}: not where it has no other, nor where its sets have aims of their own. */
+    static boolean isSought(Slot slot, ReachableLoads loads) {
+        boolean ownAims = slot.stationSeconds() > 0 || StepsUp.isCuffed(slot);
+        return slot.trial() && !ownAims && loads.loads().size() > 1;
+    }
+
+    private static List<SaidEffort> words(Slot slot) {
+        return SaidEffort.after(slot.targetEffort());
+    }
+
+    /** The words about a trial set of {@code reps} with {@code load}, after those of {@code course}. */
+    private static List<SaidEffort> trialWords(
+            Slot slot, Load load, int reps, TrialCourse course, ReachableLoads loads) {
+        int count = course.trials().size() + 1;
+        TrialSets.Aim ordinary = new TrialSets.Aim(slot.repsIn(count + 1), slot.targetEffort(), loads);
+        return SaidEffort.ofTrial(effort -> {
+            List<TrialSets.Tried> tried = course.tried();
+            tried.add(new TrialSets.Tried(load, reps, effort));
+            TrialSets.Step step = TrialSets.next(tried, count, ordinary);
+            return new SaidEffort.Then(step.load(), step.reps());
+        });
     }
 
     /** A fault seen twice: the same load, slower; seen again, a lighter one. Nothing is raised on it. */
@@ -143,9 +208,8 @@ public final class InSession {
                     boolean otherIsWeaker = other.reps() < last.reps();
                     Side weaker = otherIsWeaker ? arm.other() : arm;
                     int fewest = Math.min(other.reps(), last.reps());
-                    return new Advice(
+                    return advice.leading(
                             advice.next() == Next.AS_PLANNED ? Next.OTHER_REPS : advice.next(),
-                            advice.load(),
                             Math.min(advice.reps(), fewest),
                             Reason.of(
                                             "FLOOR-arms-differ",
@@ -156,14 +220,14 @@ public final class InSession {
                                                     + " one begins, and both stop at " + fewest + ".",
                                             "The weaker arm sets the number today.")
                                     .with("fewest", fewest),
-                            weaker,
-                            false);
+                            weaker);
                 });
     }
 
-    /** Advice after {@code set} of {@code slot} alone, with the loads the room has for it. */
-    public static Advice after(Slot slot, LoggedSet set, ReachableLoads loads) {
-        int aim = slot.of(set.side()).repsIn(set.setNumber() + 1);
+    /** Advice after {@code own}, the sets of {@code slot} so far of one arm or of both together, with the loads the room has for it. */
+    public static Advice after(Slot slot, List<LoggedSet> own, ReachableLoads loads) {
+        LoggedSet set = own.get(own.size() - 1);
+        int planned = slot.of(set.side()).repsIn(set.setNumber() + 1);
         if (set.pain().value() > PAIN_ENDS_OVER) {
             return new Advice(
                     Next.END_EXERCISE,
@@ -190,25 +254,24 @@ public final class InSession {
                                     "We leave this one for today.")
                             .with("kind", set.painKind().words()));
         }
+        TrialCourse course = TrialCourse.of(own, loads);
+        boolean tried = isSought(slot, loads) && course.worked().isEmpty();
+        boolean again = tried && !course.over();
+        int aim = again ? TrialSets.first(set.load(), planned, loads) : planned;
         if (set.effort() == null) {
             return asPlanned(
                     set,
                     aim,
-                    slot.trial()
+                    again
                             ? "Nobody said how hard the trial set was: the same load again, and ask."
                             : "No effort was said: the next set stays as planned.");
         }
         double effort = set.effort().value();
         double target = slot.of(set.side()).targetEffort().value();
-        if (slot.trial() && set.setNumber() <= TrialSets.MOST && set.pain().value() <= EASY_PAIN) {
-            TrialSets.Step step = TrialSets.after(set.load(), set.reps(), set.effort(), loads);
-            boolean other = step.load().kg() != set.load().kg();
-            int reps = step.found() ? aim : step.reps();
-            return new Advice(
-                    other ? Next.OTHER_LOAD : step.found() ? Next.AS_PLANNED : Next.OTHER_REPS,
-                    step.load(),
-                    reps,
-                    step.reason());
+        if (tried && set.pain().value() <= EASY_PAIN) {
+            TrialSets.Aim ordinary =
+                    new TrialSets.Aim(planned, slot.of(set.side()).targetEffort(), loads);
+            return trial(TrialSets.next(course.tried(), course.trials().size(), ordinary), set.load());
         }
         if (effort >= target + TOO_HARD_BY) {
             Optional<Load> less = loads.below(set.load().kg());
@@ -251,11 +314,20 @@ public final class InSession {
                         + ": the next set stays as planned.");
     }
 
-    private static Advice asPlanned(LoggedSet set, int aim, String exact) {
+    private static Advice trial(TrialSets.Step step, Load tried) {
+        boolean other = step.load().kg() != tried.kg();
         return new Advice(
-                Next.AS_PLANNED,
-                set.load(),
-                aim,
-                Reason.of("FLOOR-as-planned", Tag.HOUSE, "effort within 2 of target", exact, "Good; the same again."));
+                other ? Next.OTHER_LOAD : step.found() ? Next.AS_PLANNED : Next.OTHER_REPS,
+                step.load(),
+                step.reps(),
+                step.reason());
+    }
+
+    private static Advice asPlanned(LoggedSet set, int aim, String exact) {
+        return new Advice(Next.AS_PLANNED, set.load(), aim, asPlanned(exact));
+    }
+
+    private static Reason asPlanned(String exact) {
+        return Reason.of("FLOOR-as-planned", Tag.HOUSE, "effort within 2 of target", exact, "Good; the same again.");
     }
 }

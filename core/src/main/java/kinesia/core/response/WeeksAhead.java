@@ -4,7 +4,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +12,6 @@ import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.dose.Effort;
 import kinesia.core.dose.LoggedSet;
-import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.plan.Plan;
 import kinesia.core.plan.PlanResult;
@@ -150,21 +148,13 @@ public final class WeeksAhead {
         List<LoggedSet> sets = new ArrayList<>();
         for (Plan.Slot slot : plan.slots()) {
             for (int round = 1; round <= slot.sets(); round++) {
-                if (slot.arms() == Exercise.Arms.IN_TURN) {
-                    for (Side side : sides(slot)) {
-                        sets.add(set(on, slot, round, side));
-                    }
-                } else {
-                    sets.add(set(on, slot, round, null));
+                for (@Nullable Side side : slot.armsInTurn()) {
+                    sets.add(set(on, slot, round, side));
                 }
             }
         }
         Morning quiet = new Morning(on.plusDays(1), usual(places), 0, null, false, false);
         return new SessionRecord(on, plan, places, sets, quiet, usual(places));
-    }
-
-    private static Set<Side> sides(Plan.Slot slot) {
-        return slot.sides().isEmpty() ? EnumSet.allOf(Side.class) : slot.sides().keySet();
     }
 
     private static LoggedSet set(LocalDate on, Plan.Slot slot, int round, @Nullable Side side) {

@@ -2,6 +2,7 @@ package kinesia.core.dose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -114,16 +115,30 @@ class DoseTest {
 
     @Test
     void three_words_say_an_effort_and_a_trial_set_has_a_target_of_its_own() {
-        assertThat(SaidEffort.after(Effort.of(7.5), false))
+        assertThat(SaidEffort.after(Effort.of(7.5)))
                 .extracting(s -> s.effort().value())
                 .containsExactly(5.5, 7.5, 9.0);
-        assertThat(SaidEffort.after(Effort.of(7.5), true))
-                .extracting(s -> TrialSets.after(Load.ofKg(3), 8, s.effort(), kilos(1, 2, 3, 4, 5))
-                        .load()
-                        .kg())
-                .containsExactly(4.0, 3.0, 2.0);
-        assertThat(SaidEffort.after(Effort.of(9.5), false).get(2).effort().value())
-                .isEqualTo(10);
+        assertThat(SaidEffort.after(Effort.of(9.5)).get(2).effort().value()).isEqualTo(10);
+        ReachableLoads loads = kilos(1, 2, 3, 4, 5);
+        assertThat(SaidEffort.ofTrial(e -> then(tried(3, e.value()), 1, 8, loads)))
+                .extracting(SaidEffort::word, s -> s.then().load().kg())
+                .containsExactly(
+                        tuple(SaidEffort.Word.EASY, 4.0),
+                        tuple(SaidEffort.Word.RIGHT, 3.0),
+                        tuple(SaidEffort.Word.HARD, 2.0));
+    }
+
+    private static SaidEffort.Then then(TrialSets.Tried tried, int count, int aim, ReachableLoads loads) {
+        TrialSets.Step step = next(loads, count, aim, tried);
+        return new SaidEffort.Then(step.load(), step.reps());
+    }
+
+    private static TrialSets.Step next(ReachableLoads loads, int count, int aim, TrialSets.Tried... tried) {
+        return TrialSets.next(List.of(tried), count, new TrialSets.Aim(aim, Effort.of(7.5), loads));
+    }
+
+    private static TrialSets.Tried tried(double kg, double effort) {
+        return new TrialSets.Tried(Load.ofKg(kg), 8, Effort.of(effort));
     }
 
     @Test
@@ -176,14 +191,66 @@ class DoseTest {
     /** 8 repetitions with 4 in reserve are 12 to failure; 12 at 7.5 are 14.5: 4 kg become 3.8. */
     @Test
     void a_found_load_is_carried_to_the_repetitions_of_the_plan() {
-        LoggedSet found =
-                new LoggedSet(DAY, "seated-curl", null, 2, Load.ofKg(4), 8, Effort.of(5.5), PainScore.NONE, null, null);
-        assertThat(TrialSets.working(found, 12, Effort.of(7.5), kilos(3, 3.5, 4, 5))
-                        .kg())
-                .isEqualTo(3.5);
-        assertThat(TrialSets.working(found, 8, Effort.of(7.5), kilos(3, 3.5, 4, 5))
-                        .kg())
-                .isEqualTo(4);
+        ReachableLoads loads = kilos(3, 3.5, 4, 5);
+        SaidEffort.Then twelve = then(tried(4, 5.5), 2, 12, loads);
+        assertThat(twelve.load().kg()).isEqualTo(3.5);
+        assertThat(twelve.reps()).isEqualTo(12);
+        assertThat(then(tried(4, 5.5), 2, 8, loads).load().kg()).isEqualTo(4);
+        assertThat(next(loads, 2, 12, tried(4, 5.5)).reason().exact())
+                .isEqualTo("The trial set with 4 kg felt like 5.5: for 12 repetitions that makes 3.5 kg.");
+    }
+
+    @Test
+    void a_found_load_is_not_halved_and_an_easy_one_with_nothing_heavier_stays() {
+        assertThat(then(tried(4, 5.5), 1, 15, kilos(1, 2, 4)).load().kg()).isEqualTo(4);
+        assertThat(then(tried(4, 2), 1, 15, kilos(3, 4)).load().kg()).isEqualTo(4);
+        assertThat(then(tried(4, 5.5), 1, 15, kilos(3, 4)).load().kg()).isEqualTo(3);
+    }
+
+    @Test
+    void the_third_trial_set_is_the_last() {
+        ReachableLoads loads = kilos(2, 3, 4, 5, 6, 8);
+        assertThat(then(tried(4, 4), 2, 12, loads)).isEqualTo(new SaidEffort.Then(Load.ofKg(5), 8));
+        assertThat(then(tried(5, 4), 3, 12, loads)).isEqualTo(new SaidEffort.Then(Load.ofKg(5), 12));
+        // 8 with 2 in reserve are 10 to failure, 12 at 7.5 are 14.5: 5 kg become 4.5, which is not here.
+        assertThat(then(tried(5, 8), 3, 12, loads)).isEqualTo(new SaidEffort.Then(Load.ofKg(4), 12));
+    }
+
+    @Test
+    void what_was_tried_already_is_not_tried_again() {
+        ReachableLoads loads = kilos(2, 3, 4, 5, 6);
+        TrialSets.Step between = next(loads, 2, 12, tried(2, 2), tried(3, 8.5));
+        assertThat(between.found()).isTrue();
+        assertThat(between.load().kg()).isEqualTo(2);
+        assertThat(between.reason().exact())
+                .isEqualTo("2 kg felt like 2 and 3 kg felt like 8.5: 2 kg is the load to work with.");
+        TrialSets.Step room = next(loads, 2, 12, tried(6, 9), tried(4, 3));
+        assertThat(room.found()).isFalse();
+        assertThat(room.load().kg()).as("5 lies between").isEqualTo(5);
+        TrialSets.Step none = next(loads, 2, 12, tried(5, 9), tried(4, 3));
+        assertThat(none.found()).isTrue();
+        assertThat(none.load().kg()).isEqualTo(4);
+    }
+
+    @Test
+    void sets_seek_the_load_until_it_is_found_or_three_were_tried() {
+        ReachableLoads loads = kilos(2, 3, 4, 5, 6, 8);
+        TrialCourse sought = TrialCourse.of(List.of(lifted(1, 4, 8, 4.0)), loads);
+        assertThat(sought.over()).isFalse();
+        TrialCourse found = TrialCourse.of(
+                List.of(lifted(1, 4, 8, 4.0), lifted(2, 5, 8, 5.5), lifted(3, 4, 12, 8.0), lifted(4, 4, 12, 8.5)),
+                loads);
+        assertThat(found.over()).isTrue();
+        assertThat(found.trials()).hasSize(2);
+        assertThat(found.worked()).extracting(LoggedSet::setNumber).containsExactly(3, 4);
+        assertThat(TrialCourse.of(List.of(lifted(1, 4, 8, null), lifted(2, 4, 8, 4.0), lifted(3, 5, 8, 4.0)), loads)
+                        .over())
+                .isTrue();
+    }
+
+    private static LoggedSet lifted(int number, double kg, int reps, Double effort) {
+        Effort said = effort == null ? null : Effort.of(effort);
+        return new LoggedSet(DAY, "seated-curl", null, number, Load.ofKg(kg), reps, said, PainScore.NONE, null, null);
     }
 
     private static TrialSets.Step trial(double kg, double effort, ReachableLoads loads) {

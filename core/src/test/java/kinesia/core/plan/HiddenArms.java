@@ -82,16 +82,15 @@ final class HiddenArms {
             for (Side side : sides(slot)) {
                 Slot own = slot.of(side);
                 double strength = growth * (side == Side.LEFT ? leftShare : 1);
-                Load load = own.load();
-                int aim = own.repsIn(1);
+                List<LoggedSet> done = new ArrayList<>();
+                InSession.Advice advice = InSession.first(own, null, loads);
                 for (int n = 1; n <= slot.sets(); n++) {
-                    LoggedSet last = set(own, exercise, load, aim, n, side, plan.visitOn(), strength);
-                    sets.add(last);
-                    InSession.Advice advice =
-                            InSession.after(own, last, frail ? InSession.unhurried(own, last.load(), loads) : loads);
-                    load = advice.load();
-                    aim = advice.next() == InSession.Next.AS_PLANNED ? own.repsIn(n + 1) : advice.reps();
+                    LoggedSet last =
+                            set(own, exercise, advice.load(), advice.reps(), n, side, plan.visitOn(), strength);
+                    done.add(last);
+                    advice = InSession.after(own, done, frail ? InSession.unhurried(own, last.load(), loads) : loads);
                 }
+                sets.addAll(done);
             }
         }
         return sets;

@@ -116,7 +116,7 @@ public final class PrintSentences {
                         Exercise exercise = MODEL.catalogue().get(slot.exerciseKey());
                         add(InSession.after(
                                         slot,
-                                        set,
+                                        List.of(set),
                                         ReachableLoads.of(
                                                 who.room(),
                                                 exercise,

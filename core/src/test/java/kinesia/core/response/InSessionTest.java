@@ -1,6 +1,7 @@
 package kinesia.core.response;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -28,6 +29,10 @@ class InSessionTest {
             List.of(Load.ofKg(3), Load.ofKg(3.5), Load.ofKg(4), Load.ofKg(4.25), Load.ofKg(4.5), Load.ofKg(5)));
 
     private static Slot slot(List<Integer> setReps) {
+        return slot(setReps, false);
+    }
+
+    private static Slot slot(List<Integer> setReps, boolean trial) {
         Exercise exercise = RuleFiles.model().catalogue().get("concentration-curl");
         return new Slot(
                 exercise.key(),
@@ -42,7 +47,7 @@ class InSessionTest {
                 0,
                 Load.ofKg(4),
                 1,
-                false,
+                trial,
                 Effort.of(7),
                 new Exercise.Tempo(1, 1, 3),
                 Map.of(),
@@ -91,6 +96,45 @@ class InSessionTest {
         List<Done> near = List.of(done(Side.RIGHT, 1, 4, 12, 7), done(Side.LEFT, 1, 4, 11, 7));
         assertThat(InSession.next(slot(List.of()), Side.LEFT, near, LOADS).leads())
                 .isNull();
+    }
+
+    @Test
+    void a_trial_set_has_eight_repetitions_and_shows_what_each_word_would_do() {
+        Advice first = InSession.first(slot(List.of(), true), Side.LEFT, LOADS);
+        assertThat(first.trial()).isTrue();
+        assertThat(first.reps()).isEqualTo(8);
+        assertThat(first.said())
+                .extracting(s -> s.then().load().kg(), s -> s.then().reps())
+                .containsExactly(tuple(5.0, 8), tuple(3.5, 12), tuple(3.0, 8));
+        Advice ordinary = InSession.first(slot(List.of()), Side.LEFT, LOADS);
+        assertThat(ordinary.trial()).isFalse();
+        assertThat(ordinary.reps()).isEqualTo(12);
+        assertThat(ordinary.said()).allMatch(s -> s.then() == null);
+    }
+
+    @Test
+    void once_the_load_is_found_the_sets_are_those_of_the_plan() {
+        List<Done> found = List.of(done(Side.LEFT, 1, 4, 8, 5.5));
+        Advice advice = InSession.next(slot(List.of(), true), Side.LEFT, found, LOADS);
+        assertThat(advice.trial()).isFalse();
+        assertThat(advice.reps()).isEqualTo(12);
+        assertThat(advice.load().kg()).isEqualTo(3.5);
+        assertThat(advice.said().get(1).effort().value())
+                .as("right is the plan's effort")
+                .isEqualTo(7);
+        List<Done> worked = List.of(done(Side.LEFT, 1, 4, 8, 5.5), done(Side.LEFT, 2, 3.5, 12, 7));
+        Advice then = InSession.next(slot(List.of(), true), Side.LEFT, worked, LOADS);
+        assertThat(then.next()).as("7 is the target, not over the 6 of a trial").isEqualTo(Next.AS_PLANNED);
+        assertThat(then.load().kg()).isEqualTo(3.5);
+    }
+
+    @Test
+    void what_has_one_load_only_or_aims_of_its_own_is_no_trial() {
+        ReachableLoads one = new ReachableLoads(List.of(Load.ofKg(4)));
+        assertThat(InSession.first(slot(List.of(), true), Side.LEFT, one).trial())
+                .isFalse();
+        assertThat(InSession.first(slot(List.of(), true), Side.LEFT, one).reps())
+                .isEqualTo(12);
     }
 
     @Test

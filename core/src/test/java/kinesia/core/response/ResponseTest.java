@@ -317,7 +317,7 @@ class ResponseTest {
         Slot slot = slot("seated-curl", 3, true);
         InSession.Advice advice = InSession.after(
                 slot,
-                said(trial.sets().get(0), null, null),
+                List.of(said(trial.sets().get(0), null, null)),
                 kinesia.core.dose.ReachableLoads.of(ROOM, MODEL.catalogue().get("seated-curl"), BODY));
         assertThat(advice.reason().exact())
                 .contains("Nobody said how hard", "ask")
@@ -562,6 +562,6 @@ class ResponseTest {
                 PainScore.of(pain),
                 pain > 0 ? Site.WRIST : null,
                 pain > 0 ? Side.LEFT : null);
-        return InSession.after(slot, set, loads);
+        return InSession.after(slot, List.of(set), loads);
     }
 }

@@ -166,13 +166,12 @@ public final class TrialSets {
 
     /**
      * The load that was found, carried to the plan's repetitions and effort as a logged set and rounded down; never more than it. What
-     * was easy and has nothing heavier stays, and so does what has nothing under it but a half or less.
+     * was easy and has nothing heavier stays, and so does what has nothing under it but a step too big to come back up.
      */
     private static Step working(Tried last, Step found, Aim aim) {
         Load load = carried(last, aim);
         boolean easy = last.effort().value() <= EASY_UP_TO;
-        boolean half = load.kg() * Progression.DOUBLE <= last.load().kg() + NOTHING;
-        if (easy || half || load.kg() >= last.load().kg() - NOTHING) {
+        if (easy || isBig(load, last.load()) || load.kg() >= last.load().kg() - NOTHING) {
             return new Step(last.load(), true, aim.reps(), found.reason());
         }
         double said = last.effort().value();

@@ -29,6 +29,8 @@ function look() {
   }
 }
 onMounted(() => (timer = window.setInterval(look, 250)))
+// At once with the other exercise, so that nothing of it is under a thumb that the card then takes the place of.
+watch(() => props.exerciseKey, look)
 onBeforeUnmount(() => clearInterval(timer))
 function putOn() {
   on.value = { since: Date.now(), on: props.exerciseKey ?? '' }

@@ -121,6 +121,13 @@ describe('the clock of the cuffs', () => {
     expect(c.emitted('numb')).toHaveLength(1)
     expect(c.emitted('note')![0]![0]).toContain('numb, pale or painful')
   })
+  it('asks at once with the other exercise, before anything of it can be pressed', async () => {
+    const c = worn()
+    await press(c, 'Cuffs on')
+    await c.setProps({ exerciseKey: 'another' })
+    expect(c.props('due')).toBe(true)
+    expect(c.text()).toContain('Between exercises they come off.')
+  })
   it('has them off between exercises, also after a reload', async () => {
     const c = worn()
     await press(c, 'Cuffs on')

@@ -182,7 +182,12 @@ public final class TrialSets {
     private static Load carried(Tried last, Aim aim) {
         double most = last.load().kg();
         double kg = most * ShownSet.share(last.reps(), last.effort()) / ShownSet.share(aim.reps(), aim.target());
-        return aim.loads().atMost(Math.min(kg, most) + NOTHING).orElse(last.load());
+        // Under the lightest there is it is that.
+        return aim.loads()
+                .atMost(Math.min(kg, most) + NOTHING)
+                .or(() ->
+                        aim.loads().atMost(most + NOTHING).map(l -> aim.loads().lightest()))
+                .orElse(last.load());
     }
 
     /** From here on it gets harder or easier like any other load. */

@@ -207,6 +207,13 @@ class DoseTest {
         assertThat(then(tried(4, 5.5), 1, 15, kilos(3, 4)).load().kg()).isEqualTo(3);
     }
 
+    /** 3 with half a one in reserve are 3.5 to failure: 3 kg become 2.3 for 12 at 7.5, which is not here. */
+    @Test
+    void what_was_too_hard_is_not_kept_while_there_is_something_lighter() {
+        TrialSets.Tried failed = new TrialSets.Tried(Load.ofKg(3), 3, Effort.of(9.5));
+        assertThat(then(failed, 3, 12, kilos(2.5, 3)).load().kg()).isEqualTo(2.5);
+    }
+
     @Test
     void the_third_trial_set_is_the_last() {
         ReachableLoads loads = kilos(2, 3, 4, 5, 6, 8);

@@ -61,6 +61,7 @@ export function limitWords(limit: Limit): string {
     FEWEST_REPS: `at least ${value} repetitions${loading}`,
     MOST_REPS: `at most ${value} repetitions${loading}`,
     SETS_PER_EXERCISE: `at most ${value} sets an exercise${loading}`,
+    IN_WORDS: limit.reason.exact.replace(/[.]$/, ''),
     NO_BREATH_HOLDING: 'no breath-holding',
     NO_CUFFS: 'no restriction cuffs',
     NO_FAST_LOWERING: 'no fast or heavy lowering',

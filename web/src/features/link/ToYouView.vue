@@ -29,6 +29,7 @@ async function load() {
   const answer = await run(() => ask(() => api.GET('/api/link', { params: { header: {} }, ...header })))
   if (!answer) return
   view.value = answer
+  draft.value.morning.flags ??= [] // a draft of the version before
   if (answer.morning && !draft.value.morning.places.length)
     draft.value.morning.places = answer.morning.places.map((p) => ({ ...p, pain: undefined }))
 }

@@ -11,6 +11,7 @@ import PainScale from '@/shared/PainScale.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import { useCall } from '@/shared/useCall'
 import WhyValue from '@/shared/WhyValue.vue'
+import DoorReading from './DoorReading.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -25,6 +26,7 @@ const place = ref<string>()
 const notAsked = ref<string[]>([])
 const refusals = ref<Reason[]>([])
 const whatToDo = ref<string[]>([])
+const unread = ref(false)
 const sessionId = crypto.randomUUID()
 
 onMounted(async () => {
@@ -50,6 +52,7 @@ onMounted(async () => {
 })
 
 const answered = () =>
+  !unread.value &&
   somethingNew.value !== undefined &&
   sleep.value !== undefined &&
   harder.value !== undefined &&
@@ -98,6 +101,7 @@ async function plan() {
         />
       </aside>
       <form class="panel" @submit.prevent="plan">
+        <DoorReading :client-id="id" @open="(open) => (unread = open)" />
         <ChoiceGroup
           v-if="places.length > 1"
           v-model="place"

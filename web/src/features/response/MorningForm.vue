@@ -32,12 +32,18 @@ const marks = computed(() =>
 )
 
 function nothing() {
-  Object.assign(draft.value, { nothingElse: true, sharp: false, tingling: false, flag: undefined })
+  Object.assign(draft.value, { nothingElse: true, sharp: false, tingling: false, flags: [] })
 }
 function something() {
   draft.value.nothingElse = false
 }
-const chosen = computed(() => props.signs.find((s) => s.id === draft.value.flag))
+const chosen = computed(() => props.signs.filter((s) => draft.value.flags.includes(s.id)))
+// What cannot wait speaks for all of them.
+const call = computed(() => (chosen.value.find((s) => s.now) ?? chosen.value[0])?.call)
+function sign(id: string, on: unknown) {
+  const others = draft.value.flags.filter((f) => f !== id)
+  draft.value.flags = on ? [...others, id] : others
+}
 
 const stiffness = [
   { value: 0, text: 'no' },
@@ -63,9 +69,9 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
 
 <template>
   <form class="morning" @submit.prevent="emit('send')">
-    <p v-if="chosen" class="call" role="alert">
-      <strong>{{ chosen.words }}.</strong>
-      {{ chosen.call }}
+    <p v-if="chosen.length" class="call" role="alert">
+      <strong v-for="s in chosen" :key="s.id" class="sign">{{ s.words }}.</strong>
+      {{ call }}
     </p>
     <div class="beside">
       <div class="map">
@@ -128,8 +134,8 @@ const sleep = [4, 5, 6, 7, 8, 9].map((h) => ({
               v-for="s in signs"
               :key="s.id"
               :class="{ now: s.now }"
-              :model-value="draft.flag === s.id"
-              @update:model-value="(on) => (draft.flag = on ? s.id : undefined)"
+              :model-value="draft.flags.includes(s.id)"
+              @update:model-value="(on) => sign(s.id, on)"
             >
               {{ s.words }}
             </BFormCheckbox>
@@ -227,6 +233,9 @@ legend {
   padding: 0.9rem 1rem;
   border-radius: 8px;
   font-size: 1.25rem;
+}
+.sign {
+  display: block;
 }
 .send {
   width: 100%;

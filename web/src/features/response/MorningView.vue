@@ -34,10 +34,10 @@ function show(answer: MorningView) {
     soreArms: said?.soreMuscle && (said.soreSide ?? 'both'),
     stiffMinutes: said?.stiffMinutes,
     sleepHours: said?.sleepHours,
-    nothingElse: said ? !(said.sharp || said.tinglingStays || said.flag) : undefined,
+    nothingElse: said ? !(said.sharp || said.tinglingStays || said.flags.length) : undefined,
     sharp: said?.sharp ?? false,
     tingling: said?.tinglingStays ?? false,
-    flag: said?.flag,
+    flags: said?.flags ?? [],
   }
 }
 

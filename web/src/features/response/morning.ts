@@ -23,7 +23,7 @@ export interface MorningDraft {
   nothingElse: boolean | undefined
   sharp: boolean
   tingling: boolean
-  flag: string | undefined
+  flags: string[]
 }
 
 export const emptyMorning = (places: PlaceNow[]): MorningDraft => ({
@@ -36,14 +36,14 @@ export const emptyMorning = (places: PlaceNow[]): MorningDraft => ({
   nothingElse: undefined,
   sharp: false,
   tingling: false,
-  flag: undefined,
+  flags: [],
 })
 
 /** Whether everything that has to be said is said; sleep and stiffness may stay open. */
 export const isComplete = (m: MorningDraft, askMuscleFrom: number) =>
   m.soreness !== undefined &&
   (m.soreness < askMuscleFrom || (m.soreMuscle !== undefined && m.soreArms !== undefined)) &&
-  (m.nothingElse === true || m.sharp || m.tingling || m.flag !== undefined) &&
+  (m.nothingElse === true || m.sharp || m.tingling || m.flags.length > 0) &&
   m.places.every((p) => p.pain !== undefined)
 
 /** As the server takes it. */
@@ -56,5 +56,5 @@ export const asAnswers = (m: MorningDraft) => ({
   stiffMinutes: m.stiffMinutes,
   sharp: m.sharp,
   tinglingStays: m.tingling,
-  flag: m.flag,
+  flags: m.flags,
 })

@@ -2,7 +2,9 @@
 import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { Clearance, Side, Site } from '@/shared/api/types'
+import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { words } from '@/shared/format'
+import NumberField from '@/shared/NumberField.vue'
 import ProblemNotice from '@/shared/ProblemNotice.vue'
 import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
@@ -21,6 +23,13 @@ const givenBy = ref<string | number | undefined>('')
 const givenOn = ref<string | number | undefined>(props.today)
 const expiresOn = ref<string | number | undefined>('')
 const conditions = ref<string | number | undefined>('')
+const strength = ref<Clearance['strength']>()
+const largestEffort = ref<number>()
+const strengths = [
+  { value: 'LIGHT' as const, text: 'light (effort to 5)' },
+  { value: 'MODERATE' as const, text: 'moderate (effort to 6)' },
+  { value: 'VIGOROUS' as const, text: 'vigorous' },
+]
 const both = ['RIGHT', 'LEFT'] as Side[]
 const places = computed(() =>
   purpose.value === 'ARM'
@@ -43,6 +52,8 @@ async function save() {
           givenOn: String(givenOn.value ?? '') || props.today,
           expiresOn: String(expiresOn.value ?? ''),
           conditions: String(conditions.value ?? ''),
+          strength: strength.value,
+          largestEffort: largestEffort.value,
           side,
           site,
         },
@@ -52,6 +63,7 @@ async function save() {
   if (!kept) return
   id = crypto.randomUUID()
   givenBy.value = conditions.value = expiresOn.value = place.value = ''
+  strength.value = largestEffort.value = undefined
   emit('done')
 }
 </script>
@@ -72,10 +84,12 @@ async function save() {
       <TextField v-model="givenOn" type="date" label="Given on" :wrong="wrong('givenOn')" />
       <TextField v-model="expiresOn" type="date" label="Holds until" :wrong="wrong('expiresOn')" />
     </div>
+    <ChoiceGroup v-model="strength" label="How hard, as the letter says (may stay open)" :options="strengths" />
+    <NumberField v-model="largestEffort" label="Effort at most, if it names one" :wrong="wrong('largestEffort')" />
     <TextField v-model="conditions" label="Conditions, in their words" :wrong="wrong('conditions')" />
     <p class="small quiet">
-      Conditions that are limits, such as “to 90 degrees” or “effort to 6”, are added on the limits page as well, so
-      that plans keep them.
+      Conditions stand word for word beside limits and plans. Those that are limits of position, such as “to 90
+      degrees”, are added on the limits page as well, so that plans keep them.
     </p>
     <ProblemNotice :problem="problem" />
     <BButton type="submit" variant="primary" :disabled="busy">Record the clearance</BButton>

@@ -15,8 +15,10 @@ const props = defineProps<{
   cleared: boolean
   /** The last reading on record. */
   last?: Earlier['reading']
-  /** Whether the server asks for a second reading. */
-  second: boolean
+  /** How many readings the server asks for. */
+  asked: number
+  /** Whether a medicine that slows the heart is named. */
+  heartMedicine: boolean
 }>()
 
 const questions = computed(() =>
@@ -48,7 +50,8 @@ const parts = [
   { key: 'pulse' as const, label: 'pulse a minute' },
   { key: 'quietMinutes' as const, label: 'quiet minutes before' },
 ]
-const rows = computed(() => (props.second || pressure.value.readings[1]?.systolic ? 2 : 1))
+const typedIn = computed(() => pressure.value.readings.findLastIndex((r) => r.systolic || r.pulse) + 1)
+const rows = computed(() => Math.max(1, props.asked, typedIn.value))
 
 const lastTime = computed(() => {
   const r = props.last
@@ -57,7 +60,7 @@ const lastTime = computed(() => {
 })
 
 function reading(n: number, part: Reading) {
-  const readings = [0, 1].map((i) => ({ ...pressure.value.readings[i], ...(i === n ? part : {}) }))
+  const readings = [0, 1, 2].map((i) => ({ ...pressure.value.readings[i], ...(i === n ? part : {}) }))
   pressure.value = { ...pressure.value, readings }
 }
 const said = (part: Partial<Draft['readiness']>) => (readiness.value = { ...readiness.value, ...part })
@@ -94,7 +97,22 @@ const said = (part: Partial<Draft['readiness']>) => (readiness.value = { ...read
         :wrong="wrong('disease')"
         @update:model-value="(v) => said({ disease: typed(v) })"
       />
+      <TextField
+        v-if="cleared"
+        :model-value="readiness.diseaseSince"
+        type="date"
+        label="Known since (the month is enough)"
+        help="A letter covers what was known when it was given."
+        @update:model-value="(v) => said({ diseaseSince: typed(v) })"
+      />
     </div>
+    <ChoiceGroup
+      v-if="q.key === 'knownDisease' && readiness.knownDisease === false && heartMedicine"
+      :model-value="readiness.pressureAlone"
+      label="The medicine that slows the heart is taken for the blood pressure alone"
+      :options="yesNo"
+      @update:model-value="(v) => said({ pressureAlone: v })"
+    />
   </template>
   <ChoiceGroup
     :model-value="pressure.concern"
@@ -106,7 +124,7 @@ const said = (part: Partial<Draft['readiness']>) => (readiness.value = { ...read
   <p class="quiet small mb-2">
     Sitting, after five quiet minutes; the pulse may be counted by hand.
     {{ lastTime }}
-    <template v-if="rows > 1">A second reading after five more quiet minutes; no session between them.</template>
+    <template v-if="rows > 1">Each after five more quiet minutes; no session between them.</template>
   </p>
   <div v-for="n in rows" :key="n" class="readings" role="group" :aria-label="`Reading ${n}`">
     <b v-if="rows > 1" class="which">Reading {{ n }}</b>

@@ -99,6 +99,10 @@ async function keep() {
   await nextTick()
   await router.push(`/clients/${props.id}`)
 }
+const readingsAsked = computed(() => {
+  const asks = (words: string) => assessment.value?.missing.some((m) => m.startsWith(words))
+  return asks('A third reading') ? 3 : asks('A second reading') ? 2 : 1
+})
 </script>
 
 <template>
@@ -155,7 +159,8 @@ async function keep() {
               :wrong="wrong"
               :cleared="clearances.some((c) => c.purpose === 'EXERCISE')"
               :last="earlier.reading"
-              :second="assessment?.missing.some((m) => m.startsWith('A second reading')) ?? false"
+              :asked="readingsAsked"
+              :heart-medicine="client?.details.cautions['CAUTION-heart-medicine'] ?? false"
             />
             <template v-else-if="s.key === 'cautions'">
               <p v-if="questions.cautions.some((c) => client!.details.cautions[c.id] === undefined)">

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { ScreenQuestions, SiteRecord } from '@/shared/api/types'
 import ChoiceGroup from '@/shared/ChoiceGroup.vue'
 import { title, words } from '@/shared/format'
+import { yesNo } from '@/shared/options'
 import PainScale from '@/shared/PainScale.vue'
 import TextField from '@/shared/TextField.vue'
 
@@ -64,6 +65,13 @@ function noneOfThese() {
         @update:model-value="(v) => change({ [p.field]: v })"
       />
     </div>
+    <ChoiceGroup
+      v-if="(model.worstThisWeek ?? 10) < (model.usualPain ?? 0)"
+      :model-value="model.betterWeek"
+      label="Worst this week is under the usual: was it a better week?"
+      :options="yesNo"
+      @update:model-value="(v) => change({ betterWeek: v })"
+    />
     <ChoiceGroup
       v-if="model.morningStiffness"
       :model-value="model.stiffMinutes"

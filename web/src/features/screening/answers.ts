@@ -20,6 +20,8 @@ export interface Draft {
     symptomsSince?: string
     symptom?: string
     disease?: string
+    diseaseSince?: string
+    pressureAlone?: boolean
   }
   pressure: {
     concern?: boolean

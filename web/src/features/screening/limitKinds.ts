@@ -10,6 +10,7 @@ export const kindWords: Record<LimitKind['kind'], string> = {
   LARGEST_OUTWARD_ROTATION: 'Raised arm turned outward at most',
   LARGEST_TRUNK_BEND: 'Unsupported trunk bent at most',
   LOWEST_RUNG: 'Push-ups lower than',
+  IN_WORDS: 'In words alone',
   COMES_LAST: 'After everything else',
   OPENS: 'Before everything else for its muscle',
   NO_SUPPORT_ON_HAND: 'Leaning on the hand while the other arm works',

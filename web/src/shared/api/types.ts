@@ -84,6 +84,7 @@ export type ClientName = Schemas['ClientName']
 export type StrengthPicture = Schemas['StrengthPicture']
 export type StrandItem = Schemas['StrandItem']
 export type MorningView = Schemas['MorningView']
+export type PressureView = Schemas['PressureView']
 export type Side = 'LEFT' | 'RIGHT'
 export type Muscle = 'FLEXORS' | 'EXTENSORS'
 export type Site = SiteRecord['site']

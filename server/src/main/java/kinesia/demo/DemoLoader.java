@@ -274,7 +274,10 @@ class DemoLoader implements SmartInitializingSingleton {
                     "Oda Brandt");
             if (!who.lastMorning() && !sessionIds.isEmpty()) {
                 invitations.morning(
-                        client, sessionIds.get(sessionIds.size() - 1), today.minusDays(who.lastDaysAgo() - 1L));
+                        client,
+                        sessionIds.get(sessionIds.size() - 1),
+                        today.minusDays(who.lastDaysAgo()),
+                        today.minusDays(who.lastDaysAgo() - 1L));
             }
         }
 

@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import kinesia.client.ClientDetails;
 import kinesia.core.arm.Sex;
 import kinesia.core.arm.Side;
@@ -22,6 +24,12 @@ record ClientTable(CsvTable<Column> table) {
     private static final double CM = 100;
     // A stature of more metres than this is one in centimetres.
     private static final double TALLEST_M = 3;
+    // The international pound.
+    private static final double KG_OF_A_POUND = 0.45359237;
+    private static final double TENTHS = 10;
+    private static final Pattern POUNDS = Pattern.compile("\\b(lbs?|pounds?)\\b");
+    private static final Pattern MASS =
+            Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*(|kg|kilos?|kilograms?|lbs?|pounds?)\\.?");
 
     /** What a column can hold; the words are headings under which it is found without asking. */
     enum Column implements CsvTable.Column {
@@ -29,7 +37,9 @@ record ClientTable(CsvTable<Column> table) {
         BORN_ON(true, "born|born on|birth date|date of birth|birthday"),
         SEX(true, "sex|gender"),
         STATURE(true, "stature|height|height cm|height m"),
-        BODY_MASS(true, "body mass|weight|mass|weight kg"),
+        BODY_MASS(
+                true,
+                "body mass|weight|mass|weight kg|body mass kg|mass kg|weight lb|weight lbs|weight pounds|body mass lb|body mass lbs|mass lb|mass lbs"),
         HAND(false, "hand|handed"),
         LIFE(false, "life|work|occupation|notes");
 
@@ -71,7 +81,7 @@ record ClientTable(CsvTable<Column> table) {
         LocalDate born = born(said(row, Column.BORN_ON), problems);
         Sex sex = sex(said(row, Column.SEX), problems);
         Double stature = number("stature", said(row, Column.STATURE), problems);
-        Double mass = number("body mass", said(row, Column.BODY_MASS), problems);
+        Double mass = mass(said(row, Column.BODY_MASS), table.columns().get(Column.BODY_MASS), problems);
         String hand = said(row, Column.HAND);
         if (born == null || sex == null || stature == null || mass == null) {
             return null;
@@ -126,9 +136,25 @@ record ClientTable(CsvTable<Column> table) {
         return null;
     }
 
+    /** In kilograms: pounds are converted where the cell or its heading says so, and any other unit is asked about. */
+    private static @Nullable Double mass(@Nullable String said, @Nullable String heading, List<String> problems) {
+        Matcher cell = MASS.matcher(said == null ? "" : said.strip().toLowerCase(Locale.ROOT));
+        if (!cell.matches()) {
+            problems.add("body mass is a number in kg or lb, not “" + said + "”");
+            return null;
+        }
+        String head = heading == null ? "" : heading.toLowerCase(Locale.ROOT);
+        String unit = cell.group(2);
+        boolean pounds = unit.isEmpty()
+                ? POUNDS.matcher(head).find()
+                : POUNDS.matcher(unit).find();
+        double number = Double.parseDouble(cell.group(1).replace(',', '.'));
+        return pounds ? Math.round(number * KG_OF_A_POUND * TENTHS) / TENTHS : number;
+    }
+
     private static @Nullable Double number(String what, @Nullable String said, List<String> problems) {
         try {
-            return Double.valueOf((said == null ? "" : said).replace(',', '.').replaceAll("[^0-9.]+$", ""));
+            return Double.valueOf((said == null ? "" : said).replace(',', '.').replaceAll("\\s*c?m$", ""));
         } catch (NumberFormatException e) {
             problems.add(what + " is a number, not “" + said + "”");
             return null;

@@ -155,7 +155,7 @@ class RecordController {
     Erased erase(@PathVariable UUID clientId, @RequestBody Erase body, @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
         clients.lock(clientId);
-        if (!client.name().equals(body.name().strip())) {
+        if (!client.name().strip().equals(body.name().strip())) {
             throw Problem.invalid(List.of(new Problem.Field("name", "is not this client's name")));
         }
         Map<String, Integer> rows = file.erase(clientId);

@@ -25,6 +25,7 @@ final class RecordTables {
             new OfClient("old_set", CLIENT),
             new OfClient("screen", CLIENT),
             new OfClient("clearance", CLIENT),
+            new OfClient("pressure_reading", CLIENT),
             new OfClient("limit_change", CLIENT),
             new OfClient("referral", CLIENT),
             new OfClient("block_review", CLIENT),

@@ -2,8 +2,11 @@ package kinesia.floor;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import kinesia.core.exercise.Place;
 import kinesia.core.plan.Door;
 import kinesia.core.response.SitePain;
+import kinesia.core.screening.PainScore;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +30,16 @@ public record DoorAnswers(
     }
 
     public Door door() {
-        return new Door(sleepHours, armsWorkedHarder, somethingNew);
+        return new Door(
+                sleepHours,
+                armsWorkedHarder,
+                somethingNew,
+                sites.stream()
+                        .collect(Collectors.toMap(
+                                p -> new Place(p.site(), p.side()), SitePain::pain, DoorAnswers::worse)));
+    }
+
+    private static PainScore worse(PainScore one, PainScore other) {
+        return one.compareTo(other) >= 0 ? one : other;
     }
 }

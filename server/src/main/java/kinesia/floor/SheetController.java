@@ -4,6 +4,7 @@ import java.util.UUID;
 import kinesia.account.SignedIn;
 import kinesia.client.Client;
 import kinesia.client.Clients;
+import kinesia.screening.Standings;
 import kinesia.shared.Download;
 import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
@@ -23,8 +24,15 @@ class SheetController {
     private final Clients clients;
     private final SessionViews views;
     private final FigureDrawing figures;
+    private final Standings standings;
 
-    SheetController(TrainingSessions sessions, Clients clients, SessionViews views, FigureDrawing figures) {
+    SheetController(
+            TrainingSessions sessions,
+            Clients clients,
+            SessionViews views,
+            FigureDrawing figures,
+            Standings standings) {
+        this.standings = standings;
         this.figures = figures;
         this.sessions = sessions;
         this.clients = clients;
@@ -41,6 +49,11 @@ class SheetController {
         Client client = clients.require(session.clientId(), who.roomId());
         return Download.pdf(
                 "session-" + session.visitOn() + ".pdf",
-                SheetPdf.of(client.name(), views.session(session, client), figures, paper));
+                SheetPdf.of(
+                        client.name(),
+                        views.session(session, client),
+                        standings.of(client.id(), session.visitOn()).inForce().limits(),
+                        figures,
+                        paper));
     }
 }

@@ -3,8 +3,13 @@ package kinesia.floor;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.plan.Plan;
+import kinesia.core.plan.SlotWords;
+import kinesia.core.plan.SoreSite;
+import kinesia.core.reason.Reason;
 import kinesia.core.response.IfItHurts;
+import kinesia.core.screening.Limit;
 import kinesia.floor.SessionViews.SlotGuide;
 import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
@@ -13,12 +18,31 @@ import kinesia.shared.Letter;
 public final class SheetParts {
     private SheetParts() {}
 
-    /** Load and sets: "green band, 2 sets of 12 to 14". */
+    /** Arm, load, sets, repetitions, effort and tempo, as on the screen. */
     public static String dose(Plan.Slot slot) {
-        String reps = slot.reps().low() == slot.reps().high()
-                ? String.valueOf(slot.reps().high())
-                : slot.reps().low() + " to " + slot.reps().high();
-        return slot.loadWords() + ", " + slot.sets() + (slot.sets() == 1 ? " set of " : " sets of ") + reps;
+        return String.join("; ", SlotWords.of(slot));
+    }
+
+    /** What the sheet has to keep to: the sore places, the limits that hold and what the plan notes. */
+    public static void keepTo(Letter letter, List<SoreSite> sore, List<Limit> limits, List<Reason> notes)
+            throws IOException {
+        letter.section(
+                "Sore places",
+                sore.stream()
+                        .map(s -> s.side().word() + " " + s.site().words() + ", usually "
+                                + s.usual().value() + " of 10")
+                        .toList());
+        letter.section(
+                "Keep to",
+                Stream.concat(
+                                // A sheet never asks for cuffs unless they are cleared.
+                                limits.stream()
+                                        .filter(l -> l.kind() != Limit.Kind.NO_CUFFS)
+                                        .map(Limit::reason),
+                                notes.stream())
+                        .map(Reason::exact)
+                        .distinct()
+                        .toList());
     }
 
     /** Draws {@code slot} where it can be drawn, and gives how it is done. */

@@ -5,7 +5,7 @@ import java.util.List;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Plan;
-import kinesia.core.reason.Numbers;
+import kinesia.core.screening.Limit;
 import kinesia.floor.SessionViews.SessionView;
 import kinesia.floor.SessionViews.SlotGuide;
 import kinesia.shared.FigureDrawing;
@@ -18,18 +18,27 @@ final class SheetPdf {
     private SheetPdf() {}
 
     /** The bytes of the document. */
-    static byte[] of(String client, SessionView view, FigureDrawing figures, Letter.Paper paper) {
+    static byte[] of(String client, SessionView view, List<Limit> limits, FigureDrawing figures, Letter.Paper paper) {
         return Letter.of(
-                "Session of " + client + ", " + view.visitOn(), paper, letter -> write(letter, client, view, figures));
+                "Session of " + client + ", " + view.visitOn(),
+                paper,
+                letter -> write(letter, client, view, limits, figures));
     }
 
-    private static void write(Letter letter, String client, SessionView view, FigureDrawing figures)
+    private static void write(Letter letter, String client, SessionView view, List<Limit> limits, FigureDrawing figures)
             throws IOException {
         Plan plan = view.plan();
         letter.title(client + ", " + Letter.day(view.visitOn()));
         letter.text(plan.minutes().warmUp() + " minutes of warm-up, "
                 + plan.minutes().work() + " of work");
-        letter.section("Warm-up", plan.warmUp().stream().map(WarmUp.Step::words).toList());
+        letter.section(
+                "What changed",
+                view.changes().stream()
+                        .map(c -> c.exerciseName() + ": " + c.reason().exact())
+                        .distinct()
+                        .toList());
+        SheetParts.keepTo(letter, view.soreSites(), limits, plan.notes());
+        letter.section("Warm-up", plan.warmUp().stream().map(SheetPdf::step).toList());
         for (Plan.Unit unit : plan.units()) {
             letter.togetherWithFigure();
             letter.heading((unit.care() ? "Care " : unit.layout() == Method.Layout.STRAIGHT ? "" : "Together ")
@@ -44,14 +53,19 @@ final class SheetPdf {
         SheetParts.stop(letter);
     }
 
+    /** A ramp with its load, where the words do not say it. */
+    private static String step(WarmUp.Step step) {
+        return step.load() == null || step.words().contains(step.load().label())
+                ? step.words()
+                : step.words() + ", " + step.load().label();
+    }
+
     private static void slot(Letter letter, Plan.Slot slot, List<SlotGuide> guides, FigureDrawing figures)
             throws IOException {
         letter.text(slot.name());
         letter.pair(
                 "How much",
-                SheetParts.dose(slot) + ", effort "
-                        + Numbers.plain(slot.targetEffort().value())
-                        + ". Done: " + BLANKS.repeat(slot.sets()).strip());
+                SheetParts.dose(slot) + ". Done: " + BLANKS.repeat(slot.sets()).strip());
         SlotGuide guide = SheetParts.drawn(letter, slot, guides, figures).orElse(null);
         if (guide != null) {
             letter.pair("Set up", String.join(". ", guide.setUp()) + ".");

@@ -59,6 +59,11 @@ class ClientContact {
         return consentedOn;
     }
 
+    /** Whether the client agreed to what is read to them today; what was agreed to in other words is asked anew. */
+    boolean agrees() {
+        return consentedOn != null && ContactController.WORDING.equals(wording);
+    }
+
     @Nullable
     String wording() {
         return wording;

@@ -24,7 +24,8 @@ class ContactController {
     /** What a client agrees to, as it is read to them. */
     static final String WORDING =
             "Kinesia may send me a private link the morning after a session, and sessions to do at home."
-                    + " Whoever has the link sees my first name and the questions, nothing else. I can say no again at any time.";
+                    + " Whoever has the link sees my first name, the places that are sore and how sore they usually are, what I"
+                    + " answer, and with a session at home all of that session. I can say no again at any time.";
 
     private static final Pattern MAIL = Pattern.compile("[^@\\s]{1,64}@[^@\\s]{1,190}\\.[^@\\s.]{2,}");
     private static final Pattern NUMBER = Pattern.compile("\\+?[0-9][0-9 ()/-]{4,24}");
@@ -43,7 +44,7 @@ class ContactController {
 
     /**
      * @param channel missing where nobody asked yet
-     * @param consentedOn missing where there is no consent
+     * @param consentedOn missing where there is no consent to what is read today
      * @param wording what is agreed to, to be read to the client
      * @param version of what was seen; missing where nothing was
      */
@@ -85,7 +86,7 @@ class ContactController {
             throw Problem.conflict("This contact was changed from another screen meanwhile.", view(known));
         }
         ClientContact contact = known == null ? new ClientContact(clientId) : known;
-        LocalDate since = contact.consentedOn() == null ? calendar.today(client.roomId()) : contact.consentedOn();
+        LocalDate since = contact.agrees() ? contact.consentedOn() : calendar.today(client.roomId());
         contact.change(
                 body.channel(),
                 address,
@@ -103,6 +104,10 @@ class ContactController {
         return contact == null
                 ? new ContactView(null, null, null, WORDING, null)
                 : new ContactView(
-                        contact.channel(), contact.address(), contact.consentedOn(), WORDING, contact.version());
+                        contact.channel(),
+                        contact.address(),
+                        contact.agrees() ? contact.consentedOn() : null,
+                        WORDING,
+                        contact.version());
     }
 }

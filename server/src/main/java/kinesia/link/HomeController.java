@@ -15,6 +15,7 @@ import kinesia.floor.SessionViews;
 import kinesia.plan.VisitPlanner;
 import kinesia.room.Place;
 import kinesia.room.Places;
+import kinesia.screening.Standings;
 import kinesia.shared.Download;
 import kinesia.shared.FigureDrawing;
 import kinesia.shared.Letter;
@@ -43,6 +44,7 @@ class HomeController {
     private final RoomCalendar calendar;
     private final SessionViews views;
     private final FigureDrawing figures;
+    private final Standings standings;
 
     HomeController(
             HomeSessions homes,
@@ -53,7 +55,9 @@ class HomeController {
             Places places,
             RoomCalendar calendar,
             SessionViews views,
-            FigureDrawing figures) {
+            FigureDrawing figures,
+            Standings standings) {
+        this.standings = standings;
         this.figures = figures;
         this.views = views;
         this.homes = homes;
@@ -137,7 +141,13 @@ class HomeController {
         Place place = places.findByIdAndRoomId(home.placeId(), who.roomId()).orElseThrow(Problem::notFound);
         return Download.pdf(
                 "at-home-" + home.dueOn() + ".pdf",
-                HomeSheetPdf.of(client.name(), home, views.guides(client, place, home.plan()), figures, paper));
+                HomeSheetPdf.of(
+                        client.name(),
+                        home,
+                        standings.of(clientId, home.dueOn()).inForce().limits(),
+                        views.guides(client, place, home.plan()),
+                        figures,
+                        paper));
     }
 
     /** Takes a session at home back, and its link; one that is done stays. */

@@ -3,6 +3,7 @@ package kinesia.link;
 import java.io.IOException;
 import java.util.List;
 import kinesia.core.plan.Plan;
+import kinesia.core.screening.Limit;
 import kinesia.floor.SessionViews.SlotGuide;
 import kinesia.floor.SheetParts;
 import kinesia.shared.FigureDrawing;
@@ -14,9 +15,15 @@ final class HomeSheetPdf {
 
     /** The bytes of the document. */
     static byte[] of(
-            String client, HomeSession home, List<SlotGuide> guides, FigureDrawing figures, Letter.Paper paper) {
+            String client,
+            HomeSession home,
+            List<Limit> limits,
+            List<SlotGuide> guides,
+            FigureDrawing figures,
+            Letter.Paper paper) {
         return Letter.of("At home, " + home.dueOn(), paper, letter -> {
             letter.title(client + ", at home on " + Letter.day(home.dueOn()));
+            SheetParts.keepTo(letter, home.soreSites(), limits, home.plan().notes());
             letter.section(
                     "First", home.plan().warmUp().stream().map(s -> s.words()).toList());
             for (Plan.Unit unit : home.plan().units()) {
@@ -34,8 +41,7 @@ final class HomeSheetPdf {
             throws IOException {
         letter.togetherWithFigure();
         letter.heading(slot.name());
-        letter.pair(
-                "How much", SheetParts.dose(slot) + " repetitions, " + unit.restSeconds() + " seconds of rest between");
+        letter.pair("How much", SheetParts.dose(slot) + "; " + unit.restSeconds() + " seconds of rest between");
         SlotGuide guide = SheetParts.drawn(letter, slot, guides, figures).orElse(null);
         if (guide == null) {
             return;

@@ -43,17 +43,17 @@ public class Invitations {
     @EventListener
     void finished(SessionFinished session) {
         Client client = clients.findById(session.clientId()).orElseThrow();
-        morning(client, session.sessionId(), session.on().plusDays(1));
+        morning(client, session.sessionId(), session.on(), session.on().plusDays(1));
     }
 
-    /** Asks how the morning of {@code on} was; nothing happens without consent. */
-    public Optional<UUID> morning(Client client, UUID sessionId, LocalDate on) {
+    /** Asks on the morning of {@code on} how the arms are after the session of {@code sessionOn}; nothing happens without consent. */
+    public Optional<UUID> morning(Client client, UUID sessionId, LocalDate sessionOn, LocalDate on) {
         return invite(
                         client,
                         sessionId,
                         null,
                         on,
-                        "Good morning " + firstName(client) + ", how are your arms after " + DAY.format(on.minusDays(1))
+                        "Good morning " + firstName(client) + ", how are your arms after " + DAY.format(sessionOn)
                                 + "? A few short questions:")
                 .map(OutboxMessage::id);
     }
@@ -85,7 +85,7 @@ public class Invitations {
     private Optional<OutboxMessage> invite(
             Client client, @Nullable UUID sessionId, @Nullable UUID homeId, LocalDate on, String words) {
         ClientContact to = contacts.findById(client.id()).orElse(null);
-        if (to == null || to.consentedOn() == null) {
+        if (to == null || !to.agrees()) {
             return Optional.empty();
         }
         links.findByClientId(client.id()).stream()

@@ -2,6 +2,7 @@ package kinesia.link;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -105,7 +106,10 @@ class LinkController {
             List<SessionViews.SlotGuide> guides,
             List<SoreSite> soreSites) {}
 
-    /** @param answerId made by the page: sent again it is the same answer */
+    /**
+     * @param answerId made by the page: sent again it is the same answer
+     * @param flag one sign, as a page sends it that was open before several could be said
+     */
     record LinkMorning(
             UUID answerId,
             List<SitePain> sites,
@@ -116,7 +120,12 @@ class LinkController {
             boolean sharp,
             boolean tinglingStays,
             @Nullable Integer stiffMinutes,
-            @Nullable String flag) {}
+            @Nullable String flag,
+            @Nullable List<String> flags) {
+        List<String> signs() {
+            return MorningSigns.said(flag, flags);
+        }
+    }
 
     /** @param answerId made by the page: sent again it is the same answer */
     record LinkHome(UUID answerId, List<HomeLog.ExerciseSaid> exercises) {}
@@ -152,7 +161,7 @@ class LinkController {
         limiter.ask(request.getRemoteAddr());
         Optional<PrivateLink> held = links.findWithLockByTokenHash(PrivateToken.hash(said(token)));
         if (held.filter(l -> l.hasTaken(body.answerId())).isPresent()) {
-            return new LinkTaken(held.get().isSpent(), sign(body.flag()));
+            return new LinkTaken(held.get().isSpent(), sign(body.signs()));
         }
         PrivateLink link = opened(held, request);
         Client client = clients.findById(link.clientId()).orElseThrow(LinkController::refused);
@@ -160,23 +169,22 @@ class LinkController {
         TrainingSession session =
                 session(link).filter(s -> Mornings.mayAnswer(s, today)).orElseThrow(LinkController::refused);
         clients.lock(client.id());
-        mornings.keep(
-                session,
-                client,
-                new Morning(
-                        today,
-                        body.sites(),
-                        body.muscleSoreness(),
-                        body.soreMuscle(),
-                        body.soreSide(),
-                        body.sleepHours(),
-                        body.sharp(),
-                        body.tinglingStays(),
-                        body.stiffMinutes(),
-                        body.flag()));
+        Morning said = new Morning(
+                today,
+                body.sites(),
+                body.muscleSoreness(),
+                body.soreMuscle(),
+                body.soreSide(),
+                body.sleepHours(),
+                body.sharp(),
+                body.tinglingStays(),
+                body.stiffMinutes(),
+                body.signs());
+        mornings.requireEachPlace(session, said);
+        mornings.keep(session, client, said);
         boolean all = home(link, client).isEmpty();
         link.take(body.answerId(), all, calendar.now());
-        return new LinkTaken(all, sign(body.flag()));
+        return new LinkTaken(all, sign(body.signs()));
     }
 
     @PostMapping("/api/link/home")
@@ -200,9 +208,11 @@ class LinkController {
         return new LinkTaken(all, null);
     }
 
-    private MorningSigns.@Nullable Sign sign(@Nullable String flag) {
+    /** The one that cannot wait, or else the first that was said. */
+    private MorningSigns.@Nullable Sign sign(List<String> said) {
         return mornings.signs().stream()
-                .filter(s -> s.id().equals(flag))
+                .filter(s -> said.contains(s.id()))
+                .sorted(Comparator.comparing(s -> !s.now()))
                 .findFirst()
                 .orElse(null);
     }

@@ -92,7 +92,7 @@ class OutboxController {
         LocalDate today = calendar.today(who.roomId());
         LocalDate morning = session.visitOn().plusDays(1);
         return new Sent(invitations
-                .morning(client, id, morning.isBefore(today) ? today : morning)
+                .morning(client, id, session.visitOn(), morning.isBefore(today) ? today : morning)
                 .flatMap(outbox::findById)
                 .map(m -> views(List.of(m), today))
                 .orElse(List.of()));

@@ -473,7 +473,7 @@ class DecideController {
                             Boolean.TRUE.equals(said.sharp()),
                             Boolean.TRUE.equals(said.tinglingStays()),
                             null,
-                            null);
+                            List.of());
         }
     }
 }

@@ -63,7 +63,10 @@ class MorningController {
             @Nullable Morning answers,
             @Nullable Long version) {}
 
-    /** @param version of the answers that these correct; missing where none were seen */
+    /**
+     * @param version of the answers that these correct; missing where none were seen
+     * @param flag one sign, as a page sends it that was open before several could be said
+     */
     record MorningAnswers(
             @Nullable Long version,
             List<SitePain> sites,
@@ -74,7 +77,8 @@ class MorningController {
             boolean sharp,
             boolean tinglingStays,
             @Nullable Integer stiffMinutes,
-            @Nullable String flag) {
+            @Nullable String flag,
+            @Nullable List<String> flags) {
         Morning on(LocalDate day) {
             return new Morning(
                     day,
@@ -86,7 +90,7 @@ class MorningController {
                     sharp,
                     tinglingStays,
                     stiffMinutes,
-                    flag);
+                    MorningSigns.said(flag, flags));
         }
     }
 

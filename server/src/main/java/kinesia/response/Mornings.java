@@ -3,6 +3,7 @@ package kinesia.response;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import kinesia.account.RoomCalendar;
 import kinesia.client.Client;
 import kinesia.core.arm.Side;
@@ -53,19 +54,35 @@ public class Mornings {
         return signs.all();
     }
 
+    /** Refuses an answer that leaves out a place that is asked after {@code session}. */
+    public void requireEachPlace(TrainingSession session, Morning morning) {
+        for (PlaceToAsk asked : places(session)) {
+            boolean said = morning.sites().stream().anyMatch(s -> s.site() == asked.site() && s.side() == asked.side());
+            if (!said) {
+                throw Problem.invalid(List.of(new Problem.Field(
+                        "sites",
+                        "say how the " + asked.side().word() + " "
+                                + asked.site().words() + " is")));
+            }
+        }
+    }
+
     /** Keeps the first answer after a session; a sign holds the client until a new screen. */
     public void keep(TrainingSession session, Client client, Morning morning) {
         holdFor(client, morning);
         checks.saveAndFlush(new MorningCheck(session.id(), morning, calendar.now()));
     }
 
-    /** Holds {@code client} for the sign that was said, if one was. */
+    /** Holds {@code client} for the signs that were said, if any was. */
     void holdFor(Client client, Morning morning) {
-        if (morning.flag() != null) {
-            MorningSigns.Sign sign = signs.find(morning.flag())
-                    .orElseThrow(
-                            () -> Problem.invalid(List.of(new Problem.Field("flag", "is not a sign that is asked"))));
-            client.hold(morning.on(), sign.words());
+        List<MorningSigns.Sign> said = morning.flags().stream()
+                .map(flag -> signs.find(flag)
+                        .orElseThrow(() ->
+                                Problem.invalid(List.of(new Problem.Field("flags", "has a sign that is not asked")))))
+                .toList();
+        if (!said.isEmpty()) {
+            client.hold(
+                    morning.on(), said.stream().map(MorningSigns.Sign::words).collect(Collectors.joining("; ")));
         }
     }
 }

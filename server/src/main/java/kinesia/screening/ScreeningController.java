@@ -114,7 +114,9 @@ class ScreeningController {
     @PostMapping("/api/screening/assess")
     @Transactional(readOnly = true)
     Assessment assess(@RequestBody ScreenAnswers answers, @AuthenticationPrincipal SignedIn who) {
-        return rules.assess(answers, calendar.today(who.roomId()));
+        LocalDate today = calendar.today(who.roomId());
+        rules.requireSensible(answers, today);
+        return rules.assess(answers, today);
     }
 
     @GetMapping("/api/clients/{clientId}/screen")
@@ -135,7 +137,9 @@ class ScreeningController {
     Assessment assessFor(
             @PathVariable UUID clientId, @RequestBody ScreenAnswers answers, @AuthenticationPrincipal SignedIn who) {
         Client client = clients.require(clientId, who.roomId());
-        return rules.assess(standings.completed(answers, client), calendar.today(who.roomId()));
+        LocalDate today = calendar.today(who.roomId());
+        rules.requireSensible(answers, today);
+        return rules.assess(standings.completed(answers, client), today);
     }
 
     /** Every screen of a client, newest first. */
@@ -185,6 +189,7 @@ class ScreeningController {
             return view(own(clientId, id));
         }
         LocalDate today = calendar.today(who.roomId());
+        rules.requireSensible(answers, today);
         ScreenAnswers onRecord = standings.completed(answers, client);
         Assessment assessment = rules.assess(onRecord, today);
         client.endHold();

@@ -38,6 +38,11 @@ class ScreeningDocuments {
     }
 
     @Bean
+    static StoredType readingDocument() {
+        return StoredType.of(ScreenAnswers.Reading.class);
+    }
+
+    @Bean
     static StoredType limitChangeDocument() {
         return StoredType.of(LimitChange.class);
     }

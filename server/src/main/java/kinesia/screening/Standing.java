@@ -20,10 +20,12 @@ import org.jspecify.annotations.Nullable;
  * @param screen the latest screen; null before the first
  * @param assessment what it says with the clearances that hold on that day; null before the first screen
  * @param inForce its limits as people changed them since
+ * @param readingDue whether the pressure is to be read before the visit of that day
  */
-public record Standing(@Nullable Screen screen, @Nullable Assessment assessment, LimitsInForce inForce) {
+public record Standing(
+        @Nullable Screen screen, @Nullable Assessment assessment, LimitsInForce inForce, boolean readingDue) {
     /** Of somebody who was never screened. */
-    public static final Standing UNSCREENED = new Standing(null, null, new LimitsInForce(List.of(), List.of()));
+    public static final Standing UNSCREENED = new Standing(null, null, new LimitsInForce(List.of(), List.of()), false);
 
     /** The sore places of the screen with their usual pain. */
     public List<SoreSite> soreSites() {
@@ -52,7 +54,7 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
      */
     public @Nullable TrainingHold hold(@Nullable PastStop stop) {
         LocalDate screenedOn = screen == null ? null : screen.takenOn();
-        return TrainingHold.of(new TrainingHold.Known(stop, screenedOn, assessment))
+        return TrainingHold.of(new TrainingHold.Known(stop, screenedOn, assessment, readingDue))
                 .orElse(null);
     }
 
@@ -70,6 +72,7 @@ public record Standing(@Nullable Screen screen, @Nullable Assessment assessment,
                 : new Standing(
                         screen,
                         screen.assessment(),
-                        new LimitsInForce(screen.assessment().limits(), List.of()));
+                        new LimitsInForce(screen.assessment().limits(), List.of()),
+                        false);
     }
 }

@@ -14,6 +14,7 @@ import kinesia.core.screening.Continuity;
 import kinesia.core.screening.LimitChange;
 import kinesia.core.screening.LimitsInForce;
 import kinesia.core.screening.ScreenAnswers;
+import kinesia.core.screening.ScreenAnswers.Reading;
 import kinesia.core.screening.ScreenComparison;
 import kinesia.core.screening.ScreeningRules;
 import org.springframework.stereotype.Component;
@@ -24,9 +25,16 @@ public class Standings {
     private final Screens screens;
     private final Clearances clearances;
     private final LimitChanges changes;
+    private final PressureReadings readings;
     private final ScreeningRules rules;
 
-    Standings(Screens screens, Clearances clearances, LimitChanges changes, ScreeningRules rules) {
+    Standings(
+            Screens screens,
+            Clearances clearances,
+            LimitChanges changes,
+            PressureReadings readings,
+            ScreeningRules rules) {
+        this.readings = readings;
         this.screens = screens;
         this.clearances = clearances;
         this.changes = changes;
@@ -49,10 +57,16 @@ public class Standings {
                 .collect(Collectors.groupingBy(
                         StoredLimitChange::clientId,
                         Collectors.mapping(StoredLimitChange::change, Collectors.toList())));
+        Map<UUID, List<PressureReading>> read = readings.findByClientIdInOrderByReadAt(clientIds).stream()
+                .collect(Collectors.groupingBy(PressureReading::clientId));
         Map<UUID, Standing> standings = new HashMap<>();
         for (Screen screen : screens.findLatest(clientIds)) {
             UUID client = screen.clientId();
-            Assessment assessment = onDay(screen, cleared.getOrDefault(client, List.of()), day);
+            List<Reading> since = since(screen, read.getOrDefault(client, List.of()), day);
+            ScreenAnswers answers = screen.answers().withReadings(since, screen.takenOn());
+            boolean readingDue = rules.readingDue(answers, screen.takenOn(), day);
+            Assessment assessment =
+                    onDay(screen, answers, !since.isEmpty(), cleared.getOrDefault(client, List.of()), day);
             standings.put(
                     client,
                     new Standing(
@@ -62,7 +76,8 @@ public class Standings {
                                     day,
                                     screen.takenOn(),
                                     assessment.limits(),
-                                    changed.getOrDefault(client, List.of()))));
+                                    changed.getOrDefault(client, List.of())),
+                            readingDue));
         }
         return standings;
     }
@@ -76,21 +91,28 @@ public class Standings {
     }
 
     /**
-     * A screen speaks for itself, as the rules of its day judged it, until a clearance comes, goes or ends, or a day that one of
-     * its limits waits for; then its answers are assessed anew. What came into the screen later is said, and never makes it
+     * A screen speaks for itself, as the rules of its day judged it, until a clearance comes, goes or ends, a reading is taken at a
+     * door, or a day comes that one of its limits waits for; then its answers are assessed anew. What came into the screen later is said, and never makes it
      * incomplete.
      */
-    private Assessment onDay(Screen screen, List<Clearance> now, LocalDate day) {
-        ScreenAnswers answers = screen.answers();
+    private Assessment onDay(Screen screen, ScreenAnswers answers, boolean isRead, List<Clearance> now, LocalDate day) {
         List<Clearance> then = answers.clearances();
         boolean unchanged = now.stream()
                 .filter(c -> c.holdsOn(day))
                 .toList()
                 .equals(then.stream().filter(c -> c.holdsOn(screen.takenOn())).toList());
-        Assessment judged = unchanged && !rules.turnsBetween(answers, screen.takenOn(), day)
+        Assessment judged = unchanged && !isRead && !rules.turnsBetween(answers, screen.takenOn(), day)
                 ? screen.assessment()
                 : rules.assess(answers.withClearances(now), screen.takenOn(), day);
         return judged.saying(rules.notAskedThen(answers, screen.takenOn()));
+    }
+
+    /** What was read at doors since the screen, up to {@code day}. */
+    private static List<Reading> since(Screen screen, List<PressureReading> all, LocalDate day) {
+        return all.stream()
+                .filter(r -> r.readOn().isAfter(screen.takenOn()) && !r.readOn().isAfter(day))
+                .map(PressureReading::reading)
+                .toList();
     }
 
     /** {@code answers} as they are judged: beside the clearances on record and what earlier screens and sessions left. */

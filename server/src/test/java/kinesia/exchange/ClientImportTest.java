@@ -71,6 +71,37 @@ class ClientImportTest {
     }
 
     @Test
+    void a_mass_in_pounds_is_converted_by_its_cell_or_heading_and_another_unit_is_asked_about() throws Exception {
+        caller.asTrainer();
+        String head = "Name,Born,Sex,Height,Weight";
+        assertThat(send(head + "\nAase Holm,1955-01-01,f,166,154 lb\n", true)
+                        .at("/kept")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(mass("Aase Holm")).isEqualTo(69.9);
+        assertThat(send(head + " lb\nBodil Holm,1955-01-01,f,166,154\n", true)
+                        .at("/kept")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(mass("Bodil Holm")).isEqualTo(69.9);
+        assertThat(send(head + " lb\nCarla Holm,1955-01-01,f,166,70 kg\n", true)
+                        .at("/kept")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(mass("Carla Holm")).isEqualTo(70);
+        assertThat(send(head + "\nDagny Holm,1955-01-01,f,166,11 st\n", false)
+                        .at("/lines/0/problems/0")
+                        .asText())
+                .contains("kg or lb", "11 st");
+    }
+
+    private double mass(String name) throws Exception {
+        return caller.get("/api/clients/" + caller.clientId(name))
+                .at("/details/bodyMassKg")
+                .asDouble();
+    }
+
+    @Test
     void what_is_no_table_is_refused() throws Exception {
         caller.asTrainer();
         assertThat(send("Name,Name\na,b\n", false).status()).isEqualTo(409);

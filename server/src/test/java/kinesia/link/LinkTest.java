@@ -219,6 +219,47 @@ class LinkTest {
     }
 
     @Test
+    void several_signs_are_said_at_once_and_what_cannot_wait_says_whom_to_call() throws Exception {
+        agrees(true);
+        finished();
+        String link = token(newest());
+        clock.pass(Duration.ofDays(1));
+        java.util.Map<String, Object> said = new java.util.HashMap<>(quiet(UUID.randomUUID()));
+        said.put("flags", List.of("FLAG-fever", "FLAG-dark-urine"));
+        Answer taken = caller.byLink("POST", "/api/link/morning", link, said);
+        assertThat(taken.at("/call/id").asText()).isEqualTo("FLAG-dark-urine");
+        caller.asTrainer();
+        assertThat(caller.get("/api/clients/" + client + "/next")
+                        .at("/refusals")
+                        .toString())
+                .contains("Fever", "Dark urine");
+    }
+
+    @Test
+    void a_place_that_is_asked_cannot_be_left_out() throws Exception {
+        agrees(true);
+        finished();
+        String link = token(newest());
+        clock.pass(Duration.ofDays(1));
+        java.util.Map<String, Object> said = new java.util.HashMap<>(quiet(UUID.randomUUID()));
+        said.put("sites", List.of());
+        Answer refused = caller.byLink("POST", "/api/link/morning", link, said);
+        assertThat(refused.status()).isBetween(400, 422);
+        assertThat(refused.at("/fields/0/message").asText()).contains("inner elbow");
+    }
+
+    @Test
+    void a_link_that_is_sent_later_names_the_day_of_the_session() throws Exception {
+        agrees(true);
+        String session = finished();
+        String words = newest().path("words").asText();
+        clock.pass(Duration.ofDays(2));
+        caller.asTrainer();
+        caller.post("/api/sessions/" + session + "/morning/link", Map.of());
+        assertThat(newest().path("words").asText()).isEqualTo(words);
+    }
+
+    @Test
     void a_session_at_home_is_sent_done_and_counts_like_any_other() throws Exception {
         agrees(true);
         String home = caller.get("/api/places").body().get(1).path("id").asText();

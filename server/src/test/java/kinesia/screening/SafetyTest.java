@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
@@ -13,6 +14,7 @@ import java.util.function.Consumer;
 import kinesia.shared.Caller;
 import kinesia.shared.Caller.Answer;
 import kinesia.shared.ServerTest;
+import kinesia.shared.TestClock;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -26,6 +28,9 @@ class SafetyTest {
 
     @Autowired
     private JdbcTemplate database;
+
+    @Autowired
+    private TestClock clock;
 
     @BeforeEach
     void signIn() throws Exception {
@@ -166,5 +171,57 @@ class SafetyTest {
         assertThat(refused.at("/fields/0/field").asText()).isEqualTo("added.target");
         change.withObject("/added").put("target", "floor");
         assertThat(caller.put(path + UUID.randomUUID(), change).status()).isEqualTo(200);
+    }
+
+    /** RULES 3: a reading of the last 7 days before that visit; without one the door asks and nothing is planned. */
+    @Test
+    void known_pressure_is_read_before_a_visit_and_not_only_at_the_screen() throws Exception {
+        String client = caller.screened("Pressed Person", a -> ((ObjectNode) a.get("pressure")).put("concern", true));
+        assertThat(caller.get("/api/clients/" + client + "/next").at("/plan").isObject())
+                .isTrue();
+        clock.pass(Duration.ofDays(8));
+        caller.asTrainer();
+        Answer due = caller.get("/api/clients/" + client + "/next");
+        assertThat(due.at("/plan").isMissingNode()).isTrue();
+        assertThat(due.at("/refusals/0/ruleId").asText()).isEqualTo("PRESSURE-due");
+        assertThat(caller.get("/api/clients/" + client + "/readings").at("/due").asBoolean())
+                .isTrue();
+        String reading = "/api/clients/" + client + "/readings/" + UUID.randomUUID();
+        Map<String, Object> quiet =
+                Map.of("systolic", 136, "diastolic", 84, "pulse", 66, "newlyIrregular", false, "quietMinutes", 5);
+        assertThat(caller.put(reading, quiet).at("/due").asBoolean(true)).isFalse();
+        assertThat(caller.put(reading, quiet).at("/today")).hasSize(1);
+        assertThat(caller.get("/api/clients/" + client + "/next").at("/plan").isObject())
+                .isTrue();
+        clock.pass(Duration.ofDays(1));
+        caller.asTrainer();
+        Answer raised = caller.put(
+                "/api/clients/" + client + "/readings/" + UUID.randomUUID(),
+                Map.of("systolic", 184, "diastolic", 90, "pulse", 66, "newlyIrregular", false, "quietMinutes", 5));
+        assertThat(raised.at("/missing").toString()).contains("A second reading");
+        caller.put(
+                "/api/clients/" + client + "/readings/" + UUID.randomUUID(),
+                Map.of("systolic", 182, "diastolic", 90, "pulse", 66, "newlyIrregular", false, "quietMinutes", 6));
+        assertThat(caller.get("/api/clients/" + client + "/next")
+                        .at("/refusals")
+                        .toString())
+                .contains("PRESSURE-stop");
+    }
+
+    @Test
+    void a_dose_of_tomorrow_and_a_word_that_is_none_are_refused_at_their_field() throws Exception {
+        String client = caller.screened("Careful Person", a -> {});
+        Answer dose = screen(
+                client,
+                a -> ((ObjectNode) a.get("details"))
+                        .putObject("CAUTION-tendon-medicine")
+                        .put("lastDoseOn", "2099-01-01"));
+        assertThat(dose.at("/fields/0/field").asText()).contains("lastDoseOn");
+        Answer word = screen(client, a -> {
+            ObjectNode site = a.putArray("soreSites").addObject();
+            site.put("site", "WRIST").put("side", "LEFT").putArray("provokedBy").add("typing");
+            site.putObject("flags");
+        });
+        assertThat(word.at("/fields/0/message").asText()).contains("typing");
     }
 }

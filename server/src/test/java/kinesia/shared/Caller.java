@@ -159,7 +159,8 @@ public class Caller {
         answers.putObject("readiness")
                 .put("regularlyActive", true)
                 .put("knownDisease", false)
-                .put("symptoms", false);
+                .put("symptoms", false)
+                .put("changedSinceClearance", false);
         answers.putObject("pressure")
                 .put("concern", false)
                 .putArray("readings")

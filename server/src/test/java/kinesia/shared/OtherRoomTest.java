@@ -164,6 +164,9 @@ class OtherRoomTest {
                 "put /api/methods/{id}",
                 json("{'text': 'key: own-way\\nname: Own way\\nwhat: a curl\\nnear: []\\nsections:\\n"
                         + "  - {as: straight, rounds: [1, 2], picks: [{for: flexors, count: [1, 1]}]}'}"));
+        bodies.put(
+                "put /api/clients/{clientId}/readings/{id}",
+                json("{'systolic': 128, 'diastolic': 80, 'pulse': 66, 'newlyIrregular': false}"));
         bodies.put("post /api/clients/{clientId}/erase", json("{'name': 'x'}"));
         bodies.put("put /api/places/{id}", json("{'version': 0, 'name': 'Mine', 'equipment': " + EQUIPMENT + "}"));
         ObjectNode client = caller.get("/api/clients/" + ids.client()).body().deepCopy();

@@ -279,6 +279,7 @@ public final class LimitCheck {
                     LONGEST_HOLD,
                     NO_LOADING,
                     MOST_FLOOR_CHANGES,
+                    IN_WORDS,
                     NO_BREATH_HOLDING,
                     NO_CUFFS,
                     NO_FAST_LOWERING -> false;

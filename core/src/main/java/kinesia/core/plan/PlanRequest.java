@@ -292,10 +292,42 @@ public record PlanRequest(
         }
     }
 
-    /** The most stress (repetitions times relative stress) a place may take at this visit, and why. */
-    public record StressBudget(Site site, Side side, double most, Reason reason) {
+    /**
+     * The most stress (repetitions times relative stress) a place may take at this visit, and why.
+     *
+     * @param incoming what may come in that loads it; null where nothing is against that
+     */
+    public record StressBudget(
+            Site site,
+            Side side,
+            double most,
+            Reason reason,
+            @Nullable Incoming incoming) {
+        public StressBudget(Site site, Side side, double most, Reason reason) {
+            this(site, side, most, reason, null);
+        }
+
+        /** The same with what may come in. */
+        public StressBudget with(@Nullable Incoming other) {
+            return new StressBudget(site, side, most, reason, other);
+        }
+
         public Place place() {
             return new Place(site, side);
+        }
+    }
+
+    /**
+     * What may come in at a place that eased.
+     *
+     * @param most the largest stress there, relative to the site's reference
+     * @param stays exercises that are there already, which this says nothing of
+     * @param known exercises that were done well; others come in only where they hardly load it
+     */
+    public record Incoming(double most, Set<String> stays, Set<String> known, Reason reason) {
+        public Incoming {
+            stays = Set.copyOf(stays);
+            known = Set.copyOf(known);
         }
     }
 

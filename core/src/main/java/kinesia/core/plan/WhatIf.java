@@ -87,7 +87,8 @@ public final class WhatIf {
                 new SoreSite(sore.site(), sore.side(), PainScore.of(sore.usual().value() - 1));
         List<StressBudget> budgets = request.stressBudgets().stream()
                 .map(b -> b.site() == sore.site() && b.side() == sore.side()
-                        ? new StressBudget(b.site(), b.side(), b.most() * ArmBudget.ratio(less, sore), b.reason())
+                        ? new StressBudget(
+                                b.site(), b.side(), b.most() * ArmBudget.ratio(less, sore), b.reason(), b.incoming())
                         : b)
                 .toList();
         return request.sore(

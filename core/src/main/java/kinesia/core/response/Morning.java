@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param sharp sharp, catching or giving way, whatever the number
  * @param tinglingStays tingling that does not go
  * @param stiffMinutes how long the arms were stiff, 0 to 240 minutes; null when not said
- * @param flag a sign that ends training until somebody has looked, by the id of its question; null where there was none
+ * @param flags signs that end training until somebody has looked, by the ids of their questions; empty where there were none
  */
 public record Morning(
         LocalDate on,
@@ -30,7 +30,7 @@ public record Morning(
         boolean sharp,
         boolean tinglingStays,
         @Nullable Integer stiffMinutes,
-        @Nullable String flag) {
+        List<String> flags) {
     private static final int LONGEST_STIFF = 240;
     /** From here soreness can count as joint pain, so muscle and arm are asked [house]. */
     public static final int ASK_MUSCLE_FROM = 3;
@@ -43,11 +43,12 @@ public record Morning(
             @Nullable Double sleepHours,
             boolean sharp,
             boolean tinglingStays) {
-        this(on, sites, muscleSoreness, null, null, sleepHours, sharp, tinglingStays, null, null);
+        this(on, sites, muscleSoreness, null, null, sleepHours, sharp, tinglingStays, null, List.of());
     }
 
     public Morning {
         sites = List.copyOf(sites);
+        flags = List.copyOf(flags);
         InvalidValue.requireWithin("muscleSoreness", muscleSoreness, 0, 10, "");
         if (sleepHours != null) {
             InvalidValue.requireWithin("sleepHours", sleepHours, 0, 24, "hours");

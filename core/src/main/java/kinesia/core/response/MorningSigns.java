@@ -3,9 +3,11 @@ package kinesia.core.response;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.reason.RuleFile;
 import kinesia.core.screening.Outcome;
 import kinesia.core.screening.ScreenQuestions;
+import org.jspecify.annotations.Nullable;
 
 /** The signs that a morning check asks after and whom to call at each, from the rule file {@code morning.yaml}. */
 public final class MorningSigns {
@@ -41,6 +43,13 @@ public final class MorningSigns {
             signs.add(new Sign(id, line.at("words").text(), now ? EMERGENCY : TODAY, now));
         }
         return new MorningSigns(signs);
+    }
+
+    /** The signs that were said: {@code several}, and {@code one} beside them where only one could be. */
+    public static List<String> said(@Nullable String one, @Nullable List<String> several) {
+        return Stream.concat(Stream.ofNullable(one), several == null ? Stream.empty() : several.stream())
+                .distinct()
+                .toList();
     }
 
     /** All of them, what cannot wait first. */

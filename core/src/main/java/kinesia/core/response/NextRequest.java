@@ -111,7 +111,8 @@ public final class NextRequest {
     /** The request of {@code who}'s visit after {@code records}, oldest first. */
     public static Prepared of(
             Trainee who, Room room, Booking visit, ScreeningRules screening, List<SessionRecord> records) {
-        SoreNow now = SoreNow.of(screening, room.model().catalogue(), who.screen(), records, visit.on());
+        SoreNow now = SoreNow.of(screening, room.model().catalogue(), who.screen(), records, visit.on())
+                .atDoor(screening, visit.door().pains(), records, visit.on());
         NextVisit.Preparation past = NextVisit.prepare(
                 new NextVisit.Visit(
                         room.model(),
@@ -149,18 +150,19 @@ public final class NextRequest {
                 past.carryovers(),
                 inBlock(block, records, leftOut.keySet(), visit.minutes()),
                 leftOut,
-                past.budget(),
+                now.eased(past.budget()),
                 past.rest(),
                 visit.door(),
                 null,
                 past.stiffOrBack(),
                 visit.method(),
                 visit.wishes(),
-                ArmBudget.of(
-                        now.soreSites(),
-                        who.week(),
-                        place -> WeekDose.before(records, place, visit.on(), learned),
-                        learned),
+                new EasedPlaces(records, SignalRules.judge(records))
+                        .bounded(ArmBudget.of(
+                                now.soreSites(),
+                                who.week(),
+                                place -> WeekDose.before(records, place, visit.on(), learned),
+                                learned)),
                 past.lighter(),
                 past.returning(),
                 room.own(),

@@ -106,6 +106,7 @@ public final class NextVisit {
                 }
             }
         }
+        new EasedPlaces(sessions, signals).limit(budget);
         Optional<Reason> tired = tired(sessions, signals);
         tired.ifPresent(why -> budget.replaceAll((group, sets) -> sets.sets() < FEWEST_SETS
                 ? sets
@@ -294,6 +295,15 @@ public final class NextVisit {
                         (old, eased) -> eased.sets() <= old.sets() ? eased : old);
             }
         }
+    }
+
+    /** What an ease of {@code place} takes out of {@code session}: what hurt, else what loaded it most; empty where nothing did. */
+    static Optional<Slot> easedOut(Place place, SessionRecord session) {
+        return feltIn(place, session)
+                .or(() -> session.plan().mainSlots().stream()
+                        .filter(s -> s.stress().getOrDefault(place.site(), 0.0) > 0)
+                        .max(java.util.Comparator.comparingDouble(
+                                (Slot s) -> s.stress().getOrDefault(place.site(), 0.0))));
     }
 
     /** The exercise of the main work in which it hurt most at {@code place}, over what is usual there. */

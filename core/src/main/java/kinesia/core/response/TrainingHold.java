@@ -29,6 +29,8 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
         /** The last session was stopped, and no screen has recorded what happened. */
         STOPPED,
         NEVER_SCREENED,
+        /** The pressure is to be read before the visit. */
+        READING_DUE,
         /** What the latest screen says, or that it is not complete. */
         SCREEN
     }
@@ -39,11 +41,18 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
      * @param stop what ended the last session; null when nothing did
      * @param screenedOn the day of the latest screen; null before the first
      * @param assessment what it says now; null before the first
+     * @param readingDue whether the pressure is to be read before the visit
      */
     public record Known(
             @Nullable PastStop stop,
             @Nullable LocalDate screenedOn,
-            @Nullable Assessment assessment) {}
+            @Nullable Assessment assessment,
+            boolean readingDue) {
+        /** One of whom no reading is due. */
+        public Known(@Nullable PastStop stop, @Nullable LocalDate screenedOn, @Nullable Assessment assessment) {
+            this(stop, screenedOn, assessment, false);
+        }
+    }
 
     /** What holds a client of whom this is {@code known}; empty when a session may be planned. */
     public static Optional<TrainingHold> of(Known known) {
@@ -64,6 +73,9 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
                             "Before we lift anything, a few questions.")),
                     List.of("Take the first screen.")));
         }
+        if (known.readingDue()) {
+            return Optional.of(readingDue());
+        }
         if (!assessment.allowsPlanning()) {
             return Optional.of(byScreen(assessment));
         }
@@ -82,6 +94,19 @@ public record TrainingHold(Cause cause, List<Reason> reasons, List<String> whatT
                                 "First we write down what happened and who has looked at it.")
                         .with("sign", stop.sign())),
                 List.of("Take a new screen before anything is planned."));
+    }
+
+    private static TrainingHold readingDue() {
+        return new TrainingHold(
+                Cause.READING_DUE,
+                List.of(Reason.of(
+                        "PRESSURE-due",
+                        Tag.HOUSE,
+                        "known, borderline or treated: a reading of the last 7 days before the visit",
+                        "The blood pressure is known, borderline or treated, and no reading of the last 7 days is on record:"
+                                + " nothing is planned before one.",
+                        "Before we start we read your blood pressure.")),
+                List.of("Read pressure and pulse, sitting, after five quiet minutes."));
     }
 
     private static TrainingHold byScreen(Assessment assessment) {

@@ -100,11 +100,11 @@ public record Assessment(
 
     /**
      * Whether a session may be planned: on a go, and on a referral that leaves something to train, so one of single places
-     * or of one arm; what loads those is then left out by their limits.
+     * or of one arm, today's as well; what loads those is then left out by their limits.
      */
     public boolean allowsPlanning() {
         return outcome.allowsPlanning()
-                || (outcome == Outcome.REFER_BEFORE_LOADING && missing.isEmpty() && leavesAnArm());
+                || (outcome != Outcome.STOP_NOW && !findings.isEmpty() && missing.isEmpty() && leavesAnArm());
     }
 
     private boolean leavesAnArm() {

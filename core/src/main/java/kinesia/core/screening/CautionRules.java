@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kinesia.core.arm.Side;
+import kinesia.core.exercise.Stance;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.ScreenAnswers.CautionDetail;
 import kinesia.core.screening.ScreenQuestions.Caution;
@@ -26,6 +28,17 @@ final class CautionRules {
                     limits(caution, work);
                 }
             }
+        }
+        noPositionLeft(work);
+    }
+
+    /** Says so when every position is ruled out, which is more often a slip than true. */
+    private static void noPositionLeft(Work work) {
+        boolean all = Stream.of(Stance.values()).allMatch(work::rulesOut);
+        if (all) {
+            work.note(
+                    "Every position is ruled out by these answers, so nothing can be planned: ask which one works, and with"
+                            + " what support.");
         }
     }
 

@@ -59,7 +59,7 @@ final class CheckGuide {
         if (flares(site)) {
             questions.checks().stream()
                     .filter(c -> c.kind() == CheckKind.EFFORT
-                            && c.allows() != null
+                            && !c.allows().isEmpty()
                             && c.sites().contains(site.site()))
                     .forEach(c -> ask(c.key(), site.side(), "only when it is pain-free may held efforts go on"));
         }

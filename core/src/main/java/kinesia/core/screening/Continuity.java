@@ -94,16 +94,7 @@ public final class Continuity {
         boolean same = Boolean.TRUE.equals(now.symptoms())
                 && now.symptomsSince() == null
                 && Boolean.TRUE.equals(before.symptoms());
-        return same
-                ? new Readiness(
-                        now.regularlyActive(),
-                        now.knownDisease(),
-                        now.symptoms(),
-                        now.changedSinceClearance(),
-                        before.symptomsSince() == null ? last.on() : before.symptomsSince(),
-                        now.symptom(),
-                        now.disease())
-                : now;
+        return same ? now.symptomsSince(before.symptomsSince() == null ? last.on() : before.symptomsSince()) : now;
     }
 
     private static SiteRecord known(SiteRecord now, ScreenComparison.Taken last) {

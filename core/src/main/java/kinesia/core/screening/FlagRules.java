@@ -33,7 +33,7 @@ final class FlagRules {
             of(questions, group, false).forEach(flag -> apply(flag, work));
             for (Gate gate : questions.gates()) {
                 if (gate.group() == group && !answers.containsKey(gate.id())) {
-                    work.ask(gate.ask());
+                    work.ask(gate.ask(), gate.version());
                 }
             }
             of(questions, group, true).forEach(flag -> apply(flag, work));
@@ -77,7 +77,7 @@ final class FlagRules {
         Reason sided = side == null ? plain : plain.with("arm", side.word());
         Reason reason = flag.clearedBy() == null ? sided : sided.with("said since", since);
         work.found(new Finding(flag.outcome(), flag.scope(), side, null, flag.whatToDo(), reason));
-        if (flag.outcome() == Outcome.REFER_BEFORE_LOADING && flag.scope() == Scope.ARM) {
+        if (flag.scope() == Scope.ARM) {
             work.rest(side, reason);
         }
     }

@@ -80,6 +80,8 @@ public record Limit(
         NO_LOADING,
         /** Changes between floor and standing in a session. */
         MOST_FLOOR_CHANGES(0, 10, "changes"),
+        /** A clinician's condition in its own words; whoever trains keeps to it. */
+        IN_WORDS,
         NO_BREATH_HOLDING,
         NO_CUFFS,
         NO_FAST_LOWERING;
@@ -149,6 +151,12 @@ public record Limit(
                 throw new InvalidValue("target", "is needed: say what is left out");
             }
         }
+    }
+
+    /** A limit of one place that holds for everything there; {@code value} is null for kinds without a number. */
+    public static Limit at(
+            Site site, Side side, Kind kind, @Nullable Double value, LocalDate lookAgainOn, Reason reason) {
+        return new Limit(kind, side, site, value, null, null, null, null, lookAgainOn, reason);
     }
 
     /** What this limit is, apart from its number: two limits with the same key say the same of the same. */

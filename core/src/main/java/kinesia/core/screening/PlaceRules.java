@@ -60,7 +60,7 @@ final class PlaceRules {
         }
     }
 
-    /** Asks what is missing; whether nothing was. */
+    /** Asks what is missing, and again what does not agree; whether every number is there. */
     private boolean complete(SiteRecord site) {
         boolean stiff =
                 site.morningStiffness() != null && site.morningStiffness().value() > 0;
@@ -75,12 +75,22 @@ final class PlaceRules {
                         unless(site.settlesHours(), "hours to settle"))
                 .flatMap(question -> question)
                 .toList();
-        open.forEach(question -> work.ask(site.where() + ": " + question));
+        Stream.concat(open.stream(), agrees(site)).forEach(question -> work.ask(site.where() + ": " + question));
         return open.isEmpty();
     }
 
     private static Stream<String> unless(@Nullable Object answer, String question) {
         return answer == null ? Stream.of(question) : Stream.empty();
+    }
+
+    /** What is asked again because two numbers do not agree. */
+    private static Stream<String> agrees(SiteRecord site) {
+        if (site.isUnderTheMorning()) {
+            return Stream.of("worst this week again, as this morning was worse");
+        }
+        return site.isBetterThanUsual() && !Boolean.TRUE.equals(site.betterWeek())
+                ? Stream.of("worst this week once more, as it is under the usual: was it a better week?")
+                : Stream.empty();
     }
 
     private void flags(SiteRecord site) {
@@ -179,27 +189,16 @@ final class PlaceRules {
         if (painAtRest >= REFERRAL_PAIN) {
             return;
         }
-        List<CheckResult> tried = questions.checks().stream()
+        List<Check> efforts = questions.checks().stream()
                 .filter(c -> c.kind() == CheckKind.EFFORT && c.sites().contains(site.site()))
+                .toList();
+        List<CheckResult> tried = efforts.stream()
                 .flatMap(c -> work.answers().check(c.key(), site.side()).stream())
                 .filter(r -> r.pain() != null)
                 .toList();
         Optional<CheckResult> painful =
                 tried.stream().filter(CheckResult::hurtAtAll).findFirst();
-        if (painful.isPresent()) {
-            int pain = Objects.requireNonNull(painful.get().pain()).value();
-            noHolds(
-                    site,
-                    "HOLDS-painful",
-                    "At the " + site.where() + " the held effort \""
-                            + questions.check(painful.get().check()).name() + "\" hurt " + pain
-                            + ": no static efforts either.",
-                    "Even holding still hurts, so this place rests.",
-                    "pain in the held effort",
-                    pain);
-            return;
-        }
-        if (tried.stream().allMatch(r -> questions.check(r.check()).allows() == null)) {
+        if (tried.isEmpty()) {
             noHolds(
                     site,
                     "HOLDS-not-tried",
@@ -209,25 +208,70 @@ final class PlaceRules {
                     "Until we have tried holding still, this place rests.",
                     "held efforts tried",
                     tried.size());
+        } else if (painful.isPresent() && tried.stream().allMatch(CheckResult::hurtAtAll)) {
+            noHolds(
+                    site,
+                    "HOLDS-painful",
+                    hurt(site, painful.get()) + ": no static efforts either.",
+                    "Even holding still hurts, so this place rests.",
+                    "pain in the held effort",
+                    Objects.requireNonNull(painful.get().pain()).value());
+        } else {
+            limit(
+                    site,
+                    reason,
+                    LimitRow.of(Limit.Kind.HOLDS_ONLY),
+                    LimitRow.of(Limit.Kind.LONGEST_HOLD, LONGEST_HOLD_S));
+            questions.checks().stream()
+                    .flatMap(c -> c.allows().stream())
+                    .distinct()
+                    .forEach(movement -> closedHold(site, movement, efforts, tried));
+        }
+    }
+
+    /** Leaves out the holds of {@code movement} unless a held effort at this place opens them and none that does hurt. */
+    private void closedHold(SiteRecord site, String movement, List<Check> efforts, List<CheckResult> tried) {
+        List<Check> opening =
+                efforts.stream().filter(c -> c.allows().contains(movement)).toList();
+        List<CheckResult> done = tried.stream()
+                .filter(r -> questions.check(r.check()).allows().contains(movement))
+                .toList();
+        Optional<CheckResult> painful =
+                done.stream().filter(CheckResult::hurtAtAll).findFirst();
+        if (!done.isEmpty() && painful.isEmpty()) {
             return;
         }
-        limit(site, reason, LimitRow.of(Limit.Kind.HOLDS_ONLY), LimitRow.of(Limit.Kind.LONGEST_HOLD, LONGEST_HOLD_S));
-        for (Check check : questions.checks()) {
-            boolean wasTried = tried.stream().anyMatch(r -> r.check().equals(check.key()));
-            if (check.allows() != null && !wasTried) {
-                limit(
-                        site,
-                        Reason.of(
-                                "HOLDS-not-tried",
+        // A movement that no held effort at this place is about is tried by the one it is made for.
+        Check check = opening.isEmpty()
+                ? questions.checks().stream()
+                        .filter(c -> c.allows().contains(movement))
+                        .findFirst()
+                        .orElseThrow()
+                : opening.get(0);
+        Reason because = painful.map(result -> Reason.of(
+                                "HOLDS-painful",
                                 Tag.HOUSE,
                                 "only held efforts that were tried and pain-free go on",
-                                "The held effort \"" + check.name() + "\" was not tried on the "
-                                        + site.side().word() + " arm, so its holds stay out while the " + site.where()
-                                        + " flares.",
-                                "We only hold what we have tried."),
-                        LimitRow.of(Limit.Kind.NO_EXERCISE, check.allows()));
-            }
-        }
+                                hurt(site, result) + ", so its holds stay out.",
+                                "We leave out the hold that hurt.")
+                        .with(
+                                "pain in the held effort",
+                                Objects.requireNonNull(result.pain()).value()))
+                .orElseGet(() -> Reason.of(
+                        "HOLDS-not-tried",
+                        Tag.HOUSE,
+                        "only held efforts that were tried and pain-free go on",
+                        "The held effort \"" + check.name() + "\" was not tried on the "
+                                + site.side().word() + " arm, so its holds stay out while the " + site.where()
+                                + " flares.",
+                        "We only hold what we have tried."));
+        limit(site, because, LimitRow.of(Limit.Kind.NO_EXERCISE, movement));
+    }
+
+    private String hurt(SiteRecord site, CheckResult result) {
+        return "At the " + site.where() + " the held effort \""
+                + questions.check(result.check()).name() + "\" hurt "
+                + Objects.requireNonNull(result.pain()).value();
     }
 
     private void noHolds(SiteRecord site, String id, String exact, String plain, String input, int value) {
@@ -245,11 +289,20 @@ final class PlaceRules {
                         "IRRITABILITY-" + word,
                         Tag.PUB,
                         "high from pain 7 or over 24 h, low up to pain 3 and 1 h",
-                        "The " + site.where() + " " + how + " (worst " + site.worst() + " this week, "
-                                + Numbers.plain(hours) + " h to settle): " + so + ".",
+                        "The " + site.where() + " " + how + " (" + worst(site) + ", " + Numbers.plain(hours)
+                                + " h to settle): " + so + ".",
                         "How strongly it reacts and how long it lingers tell us how carefully to load it.")
                 .with("worst this week", site.worst())
                 .with("hours to settle", hours);
+    }
+
+    /** The pain that decides, and whether it is this week's or the usual one. */
+    private static String worst(SiteRecord site) {
+        return site.isBetterThanUsual()
+                        && site.worst()
+                                > Objects.requireNonNull(site.worstThisWeek()).value()
+                ? "usual " + site.worst() + ", in a better week"
+                : "worst " + site.worst() + " this week";
     }
 
     private void limit(SiteRecord site, Reason reason, LimitRow... rows) {
@@ -346,9 +399,16 @@ final class PlaceRules {
      */
     static List<Provoked> provoked(ScreenQuestions questions, ScreenAnswers answers, SiteRecord site) {
         List<Provocation> table = rows(questions, site);
+        boolean unknown =
+                site.provokedBy().stream().anyMatch(said -> table.stream().noneMatch(row -> row.isSaid(said)));
         List<Provoked> provoked = new ArrayList<>();
         for (Provocation row : table) {
-            if (site.provokedBy().contains(row.key())) {
+            if (unknown && !row.anyPlace()) {
+                // A word of an earlier table may have meant any of these.
+                provoked.add(new Provoked(row, "said in a word that is not known any more"));
+                continue;
+            }
+            if (site.provokedBy().stream().anyMatch(row::isSaid)) {
                 provoked.add(new Provoked(row, row.words()));
                 continue;
             }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.ScreenAnswers.Earlier;
@@ -53,9 +54,7 @@ final class PressureRules {
             work.ask("Is the blood pressure known to be raised or borderline, or is it treated?");
         }
         Optional<Reading> read = pressure.lastPressure();
-        boolean concern = Boolean.TRUE.equals(said)
-                || earlier.filter(r -> r.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC))
-                        .isPresent();
+        boolean concern = isConcern(work.answers());
         if (read.isPresent()) {
             judgePressure(read.get(), concern);
         } else if (said != null) {
@@ -64,9 +63,31 @@ final class PressureRules {
         pulse();
     }
 
+    /** Whether it is read before every visit: known, borderline or treated, or the last or an earlier reading at 140/90 or more. */
+    static boolean isConcern(ScreenAnswers answers) {
+        boolean treated = Boolean.TRUE.equals(answers.readiness().pressureAlone());
+        Earlier before = answers.earlier();
+        Reading known = before == null ? null : before.reading();
+        return Boolean.TRUE.equals(answers.pressure().concern())
+                || treated
+                || Stream.concat(answers.pressure().lastPressure().stream(), Stream.ofNullable(known))
+                        .anyMatch(r -> r.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC));
+    }
+
+    /** Whether a reading is due before the visit of {@code day}, a screen taken on {@code takenOn} being the last. */
+    static boolean isDue(ScreenAnswers answers, LocalDate takenOn, LocalDate day) {
+        Earlier before = answers.earlier();
+        Reading known = before == null ? null : before.reading();
+        return isConcern(answers)
+                && Stream.concat(answers.pressure().lastPressure().stream(), Stream.ofNullable(known))
+                        .map(r -> r.orOn(takenOn).on())
+                        .filter(Objects::nonNull)
+                        .noneMatch(on -> !on.plusDays(READING_HOLDS_DAYS).isBefore(day));
+    }
+
     /** No pressure was read at this screen. */
     private void unread(boolean concern) {
-        if (concern && earlier.filter(this::isRecent).isPresent()) {
+        if (concern && earlier.filter(r -> holdsOn(r, work.today())).isPresent()) {
             judgePressure(earlier.get(), true);
         } else if (concern) {
             work.ask("A blood pressure reading of the last " + READING_HOLDS_DAYS
@@ -97,14 +118,16 @@ final class PressureRules {
                 by);
     }
 
-    private boolean isRecent(Reading reading) {
-        return !work.known(reading.on()).plusDays(READING_HOLDS_DAYS).isBefore(work.takenOn());
+    /** Whether {@code reading} is of the seven days before {@code day}, that one included. */
+    private boolean holdsOn(Reading reading, LocalDate day) {
+        return !work.known(reading.on()).plusDays(READING_HOLDS_DAYS).isBefore(day);
     }
 
     private void judgePressure(Reading last, boolean concern) {
-        if (!isRecent(last)) {
+        // Where the pressure is known the reading stands in for the visit's; elsewhere it is the screen's, once.
+        if (!holdsOn(last, concern ? work.today() : work.takenOn())) {
             work.ask("A blood pressure reading of the last " + READING_HOLDS_DAYS + " days; this one is of "
-                    + last.on());
+                    + work.known(last.on()));
             return;
         }
         if (needsSecond(r -> r.isFrom(CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC), Reading::hasPressure)) {
@@ -115,7 +138,10 @@ final class PressureRules {
         } else if (last.isFrom(CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC)) {
             Reason reason = pressureReason(last, "PRESSURE-clearance", CLEARANCE_SYSTOLIC, CLEARANCE_DIASTOLIC);
             // Pressure that was known before is what a clearance for pressure is about; found today, none knew of it.
-            LocalDate since = concern ? LocalDate.MIN : work.known(last.on());
+            boolean known = Boolean.TRUE.equals(pressure.concern())
+                    || earlier.filter(r -> r.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC))
+                            .isPresent();
+            LocalDate since = known ? LocalDate.MIN : work.known(last.on());
             if (work.clearance(Clearance.Purpose.PRESSURE, null, null, since).isPresent()) {
                 work.limit(
                         List.of(
@@ -133,7 +159,7 @@ final class PressureRules {
                 work.found(refer(reason));
             }
         }
-        if (concern || last.isFrom(BORDERLINE_SYSTOLIC, BORDERLINE_DIASTOLIC)) {
+        if (concern) {
             work.note("Blood pressure is read before every visit; a reading of the last " + READING_HOLDS_DAYS
                     + " days stands in for it.");
         }
@@ -159,6 +185,10 @@ final class PressureRules {
                     Tag.PUB,
                     "newly irregular",
                     "The pulse is irregular and was not before.")));
+        } else if (irregularInTheFirstAlone()) {
+            work.ask(
+                    "A third reading of the pulse after five quiet minutes: it was irregular in the first and not in the"
+                            + " second");
         }
         if (needsSecond(r -> r.pulse() != null && r.pulse() > LIGHT_PULSE_OVER, r -> r.pulse() != null)) {
             return;
@@ -182,6 +212,12 @@ final class PressureRules {
         }
     }
 
+    private boolean irregularInTheFirstAlone() {
+        List<Reading> pulses =
+                pressure.readings().stream().filter(r -> r.pulse() != null).toList();
+        return pulses.size() == 2 && Boolean.TRUE.equals(pulses.get(0).newlyIrregular());
+    }
+
     /** Asks for the second reading that a raised first one needs, with five quiet minutes before it. */
     private boolean needsSecond(Predicate<Reading> raised, Predicate<Reading> counts) {
         List<Reading> readings = pressure.readings().stream().filter(counts).toList();
@@ -189,12 +225,13 @@ final class PressureRules {
             return false;
         }
         Integer quiet = readings.get(readings.size() - 1).quietMinutes();
-        if (readings.size() > 1 && (quiet == null || quiet >= QUIET_MINUTES)) {
+        if (readings.size() > 1 && quiet != null && quiet >= QUIET_MINUTES) {
             return false;
         }
         work.ask(
                 readings.size() > 1
-                        ? "A second reading after five quiet minutes; before this one there were " + quiet
+                        ? "A second reading after five quiet minutes; before this one "
+                                + (quiet == null ? "nobody said how many there were" : "there were " + quiet)
                         : "A second reading after five quiet minutes; no session between them");
         return true;
     }

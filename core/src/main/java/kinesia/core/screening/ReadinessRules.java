@@ -6,6 +6,7 @@ import java.util.Optional;
 import kinesia.core.reason.Reason;
 import kinesia.core.reason.Tag;
 import kinesia.core.screening.ScreenAnswers.Readiness;
+import kinesia.core.screening.ScreenQuestions.Caution;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,10 +16,12 @@ import org.jspecify.annotations.Nullable;
 final class ReadinessRules {
     private static final double CAP = 6;
     private static final int CLEARANCE_MONTHS = 12;
+    // The version of the rules that asks what a medicine is for.
+    private static final int MEDICINE_ASKED_FROM = 4;
 
     private ReadinessRules() {}
 
-    static void apply(Work work) {
+    static void apply(ScreenQuestions questions, Work work) {
         Readiness r = work.answers().readiness();
         Boolean symptoms = r.symptoms();
         Boolean disease = r.knownDisease();
@@ -49,19 +52,38 @@ final class ReadinessRules {
             return;
         }
         if (!disease) {
+            if (medicineMeansOne(questions, work)) {
+                return;
+            }
             if (!active) {
                 inactive(work);
             }
             return;
         }
-        Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null, LocalDate.MIN);
+        // A letter of the month in which the disease became known knew of it; an older one did not.
+        LocalDate known =
+                r.diseaseSince() == null ? LocalDate.MIN : r.diseaseSince().withDayOfMonth(1);
+        Optional<Clearance> clearance = work.clearance(Clearance.Purpose.EXERCISE, null, null, known);
         // A clearance that came after the screen knows of everything that was said at it.
         boolean newer = clearance.isPresent() && !clearance.get().givenOn().isBefore(work.takenOn());
-        if (clearance.isPresent() && !newer && r.changedSinceClearance() == null) {
-            work.ask("Has anything about your health changed since the clearance?");
+        boolean unanswered = clearance.isPresent() && !newer && r.changedSinceClearance() == null;
+        if (unanswered) {
+            work.ask(Work.CHANGED);
+        }
+        if (clearance.isPresent() && !newer && r.diseaseSince() == null) {
+            work.note(
+                    "Nobody said since when the disease is known: a letter covers only what was known when it was given, so ask"
+                            + " for the month.");
         }
         boolean unchanged = clearance.isPresent() && (newer || Boolean.FALSE.equals(r.changedSinceClearance()));
-        if (!active && !unchanged) {
+        if (!active && unanswered) {
+            // Whether the letter still holds is asked; until then nothing is planned, and nobody is sent away for it.
+            cap(
+                    work,
+                    "READINESS-inactive",
+                    "Not regularly active yet: effort stays at 6 until three months of regular activity.",
+                    "We start easy and build up.");
+        } else if (!active && !unchanged) {
             work.found(refer(
                     "READINESS-inactive-disease",
                     "Not regularly active with a known disease" + said(r.disease())
@@ -78,6 +100,24 @@ final class ReadinessRules {
                             + ": effort stays at 6 without a clearance in the last 12 months and no change since.",
                     "With your doctor's word we may go harder; for now we keep it comfortable.");
         }
+    }
+
+    /** Asks about a medicine or an access that means a disease where none is said to be known; whether one is open. */
+    private static boolean medicineMeansOne(ScreenQuestions questions, Work work) {
+        boolean open = false;
+        for (Caution caution : questions.cautions()) {
+            if (caution.meansDisease() == null
+                    || !Boolean.TRUE.equals(work.answers().cautions().get(caution.id()))) {
+                continue;
+            }
+            boolean answered = caution.meansDisease() == ScreenQuestions.Means.DISEASE_OR_PRESSURE
+                    && Boolean.TRUE.equals(work.answers().readiness().pressureAlone());
+            if (!answered) {
+                work.ask(caution.ask() + ": " + caution.meansDisease().question(), MEDICINE_ASKED_FROM);
+                open = true;
+            }
+        }
+        return open;
     }
 
     /** What the client called it, in brackets; empty when nothing was said. */

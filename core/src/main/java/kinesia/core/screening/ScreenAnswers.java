@@ -90,6 +90,40 @@ public record ScreenAnswers(
                 flags, readiness, pressure, cautions, details, soreSites, checks, clearances, known, version);
     }
 
+    /**
+     * The same answers beside pressure and pulse that were read at a door since, oldest first and each with its day: those of the
+     * last day stand in for the screen's own, which become what was read before.
+     */
+    public ScreenAnswers withReadings(List<Reading> since, LocalDate takenOn) {
+        if (since.isEmpty()) {
+            return this;
+        }
+        LocalDate last = Objects.requireNonNull(since.get(since.size() - 1).on());
+        Reading pulse = pressure.lastPulse().orElse(null);
+        List<Reading> ofLastDay = since.stream()
+                .filter(r -> last.equals(r.on()))
+                .map(r -> r.orPulseOf(pulse))
+                .toList();
+        List<Reading> few = ofLastDay.subList(Math.max(0, ofLastDay.size() - Pressure.MOST_READINGS), ofLastDay.size());
+        Reading before = pressure.lastPressure()
+                .map(r -> r.orOn(takenOn).orPulseOf(pulse))
+                .orElse(earlier == null ? null : earlier.reading());
+        Earlier known = earlier == null
+                ? new Earlier(null, null, before)
+                : new Earlier(earlier.stop(), earlier.stopSeen(), before);
+        return new ScreenAnswers(
+                flags,
+                readiness,
+                new Pressure(pressure.concern(), few, null),
+                cautions,
+                details,
+                soreSites,
+                checks,
+                clearances,
+                known,
+                version);
+    }
+
     Optional<CheckResult> check(String key, Side side) {
         return checks.stream()
                 .filter(c -> c.check().equals(key) && c.side() == side)
@@ -143,6 +177,9 @@ public record ScreenAnswers(
      * @param symptomsSince the day the symptoms began or were first said, whichever is later; null for the day of the screen
      * @param symptom which, in the client's words
      * @param disease which, in the client's words
+     * @param diseaseSince since when it is known, the month being enough; null when not said
+     * @param pressureAlone whether a medicine that slows the heart is taken for the blood pressure and nothing else; asked of
+     *     those who name it beside no known disease
      */
     public record Readiness(
             @Nullable Boolean regularlyActive,
@@ -151,7 +188,9 @@ public record ScreenAnswers(
             @Nullable Boolean changedSinceClearance,
             @Nullable LocalDate symptomsSince,
             @Nullable String symptom,
-            @Nullable String disease) {
+            @Nullable String disease,
+            @Nullable LocalDate diseaseSince,
+            @Nullable Boolean pressureAlone) {
         public Readiness {
             requireShort("symptom", symptom);
             requireShort("disease", disease);
@@ -162,20 +201,34 @@ public record ScreenAnswers(
                 @Nullable Boolean knownDisease,
                 @Nullable Boolean symptoms,
                 @Nullable Boolean changedSinceClearance) {
-            this(regularlyActive, knownDisease, symptoms, changedSinceClearance, null, null, null);
+            this(regularlyActive, knownDisease, symptoms, changedSinceClearance, null, null, null, null, null);
+        }
+
+        /** The same with the day since when the symptoms are known. */
+        Readiness symptomsSince(LocalDate day) {
+            return new Readiness(
+                    regularlyActive,
+                    knownDisease,
+                    symptoms,
+                    changedSinceClearance,
+                    day,
+                    symptom,
+                    disease,
+                    diseaseSince,
+                    pressureAlone);
         }
     }
 
     /**
      * @param concern known, borderline or treated pressure
-     * @param readings up to two, the last one decides
+     * @param readings up to three, the last one decides
      * @param noMeter whether the room has no meter to read the pressure with; null when not said
      */
     public record Pressure(
             @Nullable Boolean concern,
             List<Reading> readings,
             @Nullable Boolean noMeter) {
-        private static final int MOST_READINGS = 2;
+        private static final int MOST_READINGS = 3;
 
         public Pressure(@Nullable Boolean concern, List<Reading> readings) {
             this(concern, readings, null);
@@ -241,6 +294,18 @@ public record ScreenAnswers(
 
         boolean hasPressure() {
             return systolic != null;
+        }
+
+        /** The same as taken on {@code day} where no day was said. */
+        public Reading orOn(LocalDate day) {
+            return on == null ? new Reading(systolic, diastolic, pulse, newlyIrregular, quietMinutes, day) : this;
+        }
+
+        /** The same with the pulse of {@code other} where it has none of its own. */
+        Reading orPulseOf(@Nullable Reading other) {
+            return pulse != null || other == null
+                    ? this
+                    : new Reading(systolic, diastolic, other.pulse(), other.newlyIrregular(), quietMinutes, on);
         }
 
         /** Whether its pressure is at or over either line. */

@@ -25,8 +25,12 @@ public record ScreenQuestions(
         BEFORE_LOADING
     }
 
-    /** A question that decides nothing itself, only whether the flags behind it are asked. */
-    public record Gate(String id, Group group, String ask) {}
+    /**
+     * A question that decides nothing itself, only whether the flags behind it are asked.
+     *
+     * @param version of the rules that first asked it
+     */
+    public record Gate(String id, Group group, String ask, int version) {}
 
     /**
      * One red flag.
@@ -76,6 +80,7 @@ public record ScreenQuestions(
      * @param sided whether it is asked on which arm; its limits are then of that arm
      * @param which whether it is asked what exactly; null when not, else the question
      * @param weeksAfterDose weeks after the last dose for which it holds whatever was cleared; 0 where no dose is asked
+     * @param meansDisease what a yes means for the question of a known disease; null when nothing
      * @param version of the rules that first asked it
      */
     public record Caution(
@@ -93,7 +98,27 @@ public record ScreenQuestions(
             boolean sided,
             @Nullable String which,
             int weeksAfterDose,
+            @Nullable Means meansDisease,
             int version) {}
+
+    /** What a medicine or a device means beside the answer "no known disease". */
+    public enum Means {
+        /** There is one, so the answer is looked at again. */
+        DISEASE("that means a known disease of heart, metabolism or kidneys. Which is it?"),
+        /** There is one, unless it is for the blood pressure alone. */
+        DISEASE_OR_PRESSURE("is it for the blood pressure alone, or for a known disease?");
+
+        private final String question;
+
+        Means(String question) {
+            this.question = question;
+        }
+
+        /** What is asked where no disease is said to be known. */
+        String question() {
+            return question;
+        }
+    }
 
     /** Asked before restriction cuffs, of those whom a clinician cleared for them; any yes rules them out on both arms. */
     public record CuffQuestion(String id, String ask) {}
@@ -106,6 +131,7 @@ public record ScreenQuestions(
      *
      * @param shownBy checks that count as this provocation when they hurt
      * @param untilQuiet what stays out until a check was quiet; null for none
+     * @param covers movements of any place that this row speaks for here
      * @param anyPlace whether it is a movement that may bring on pain anywhere, and says nothing of this place itself
      */
     public record Provocation(
@@ -117,7 +143,13 @@ public record ScreenQuestions(
             List<LimitRow> limits,
             @Nullable UntilQuiet untilQuiet,
             List<String> notes,
+            List<String> covers,
             boolean anyPlace) {
+        /** Whether {@code key} names it, by its own key or by a movement that it speaks for. */
+        boolean isSaid(String key) {
+            return this.key.equals(key) || covers.contains(key);
+        }
+
         /** What it means with the number that stands in the table. */
         String usuallyMeans() {
             return meansWith(limits.isEmpty() ? null : limits.get(0).value());
@@ -156,7 +188,7 @@ public record ScreenQuestions(
      * @param lessIsMore whether a smaller value is the larger range
      * @param sites the places it is about
      * @param shortSide the limit when one side is much shorter; null for none
-     * @param allows for a held effort, the movement whose holds go on when it was pain-free; null for none
+     * @param allows for a held effort, the movements whose holds go on when it was pain-free; empty for none
      */
     public record Check(
             String key,
@@ -170,7 +202,7 @@ public record ScreenQuestions(
             boolean lessIsMore,
             List<Site> sites,
             @Nullable ShortSide shortSide,
-            @Nullable String allows,
+            List<String> allows,
             Pose start,
             Pose end) {}
 

@@ -93,11 +93,12 @@ public final class ScreeningFile {
     }
 
     private static Gate gate(RuleFile g) {
-        g.onlyKeys("id", "group", "ask");
+        g.onlyKeys("id", "group", "ask", "version");
         return new Gate(
                 g.at("id").text(),
                 g.at("group").choice(Group.class),
-                g.at("ask").text());
+                g.at("ask").text(),
+                version(g));
     }
 
     private static Flag flag(RuleFile f) {
@@ -181,7 +182,9 @@ public final class ScreeningFile {
                 "sided",
                 "which",
                 "weeks-after-dose",
+                "means-disease",
                 "version");
+        Optional<RuleFile> means = c.find("means-disease");
         return new Caution(
                 c.at("id").text(),
                 c.at("ask").text(),
@@ -201,6 +204,7 @@ public final class ScreeningFile {
                 c.find("weeks-after-dose")
                         .map(w -> (int) w.within(0, MOST_WEEKS, "weeks"))
                         .orElse(0),
+                means.isPresent() ? means.get().choice(ScreenQuestions.Means.class) : null,
                 version(c));
     }
 
@@ -235,6 +239,7 @@ public final class ScreeningFile {
                 limits(r.at("limits")),
                 r.find("until-quiet").map(this::untilQuiet).orElse(null),
                 r.find("notes").map(RuleFile::texts).orElse(List.of()),
+                r.find("covers").map(RuleFile::texts).orElse(List.of()),
                 anyPlace);
     }
 
@@ -298,9 +303,9 @@ public final class ScreeningFile {
                 yes(c, "less-is-more"),
                 c.at("sites").items().stream().map(s -> s.choice(Site.class)).toList(),
                 c.find("short").map(kind -> shortSide(c, kind)).orElse(null),
-                c.find("allows")
+                c.find("allows").map(RuleFile::items).orElse(List.of()).stream()
                         .map(a -> a.oneOf("a movement", targets.movements()))
-                        .orElse(null),
+                        .toList(),
                 pose(c.at("start")),
                 pose(c.at("end")));
     }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
+import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Assessment.CheckReading;
 import kinesia.core.screening.ScreenAnswers.FlagAnswer;
@@ -19,7 +20,7 @@ import kinesia.core.screening.ScreenQuestions.Gate;
  */
 public final class ScreeningRules {
     /** The version of these rules. Raise it when what they judge changes, and say so at a question that is added. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     private static final String PRESSING = "pressing";
     private static final double PROVISIONAL_EFFORT = 6;
@@ -34,6 +35,30 @@ public final class ScreeningRules {
         return questions;
     }
 
+    /**
+     * Refuses what nobody can mean: a last dose after {@code today}, a provocation or a check that is none of the screen's words.
+     * For answers as they come in; what was kept under earlier words is judged on the careful side.
+     *
+     * @throws InvalidValue naming the field
+     */
+    public void requireSensible(ScreenAnswers answers, LocalDate today) {
+        answers.details().forEach((id, detail) -> {
+            if (detail.lastDoseOn() != null && detail.lastDoseOn().isAfter(today)) {
+                throw new InvalidValue("details." + id + ".lastDoseOn", "must not be after today");
+            }
+        });
+        List<SiteRecord> sites = answers.soreSites() == null ? List.of() : answers.soreSites();
+        for (SiteRecord site : sites) {
+            for (String said : site.provokedBy()) {
+                if (PlaceRules.rows(questions, site).stream().noneMatch(row -> row.isSaid(said))) {
+                    throw new InvalidValue(
+                            "soreSites.provokedBy",
+                            "'" + said + "' is nothing that the screen knows to provoke the " + site.where());
+                }
+            }
+        }
+    }
+
     /** Assesses {@code answers} as of {@code today}. */
     public Assessment assess(ScreenAnswers answers, LocalDate today) {
         return assess(answers, today, today);
@@ -46,10 +71,11 @@ public final class ScreeningRules {
     public Assessment assess(ScreenAnswers answers, LocalDate takenOn, LocalDate today) {
         Work work = new Work(answers, takenOn, today);
         FlagRules.apply(questions, work);
-        ReadinessRules.apply(work);
+        ReadinessRules.apply(questions, work);
         PressureRules.apply(work);
         CautionRules.apply(questions, work);
         CuffRules.apply(questions, work);
+        ClearanceRules.apply(work);
         new PlaceRules(questions, work).apply();
         List<CheckReading> readings = new CheckRules(questions, work).apply();
         return work.done(CheckGuide.of(questions, answers), readings);
@@ -79,6 +105,11 @@ public final class ScreeningRules {
     /** What came after {@code answers} were given and has no answer in them: to be asked at the next visit. */
     public List<String> notAskedThen(ScreenAnswers answers, LocalDate takenOn) {
         return assess(answers, takenOn, takenOn).notAskedThen();
+    }
+
+    /** Whether {@code answers}, given on {@code takenOn}, need a new reading of the pressure before the visit of {@code day}. */
+    public boolean readingDue(ScreenAnswers answers, LocalDate takenOn, LocalDate day) {
+        return PressureRules.isDue(answers, takenOn, day);
     }
 
     /** Whether a day that a limit of {@code answers} waits for lies after {@code from} and not after {@code to}. */

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param flags answer to each site flag of the rule file by its id
  * @param since the day from which the place has been as described, or was first said to be, whichever is later; null for the
  *     day of the screen
+ * @param betterWeek whether the worst of this week, being under the usual, was asked once more and stands; null when not asked
  */
 public record SiteRecord(
         Site site,
@@ -37,7 +38,42 @@ public record SiteRecord(
         @Nullable Double settlesHours,
         List<String> provokedBy,
         Map<String, Boolean> flags,
-        @Nullable LocalDate since) {
+        @Nullable LocalDate since,
+        @Nullable Boolean betterWeek) {
+
+    /** One whose worst of this week was not asked twice. */
+    public SiteRecord(
+            Site site,
+            Side side,
+            @Nullable Integer sinceWeeks,
+            @Nullable PainScore usualPain,
+            @Nullable PainScore painAtRest,
+            @Nullable PainScore painInLightUse,
+            @Nullable PainScore worstThisWeek,
+            @Nullable PainScore morningPain,
+            @Nullable PainScore morningStiffness,
+            @Nullable Integer stiffMinutes,
+            @Nullable Double settlesHours,
+            List<String> provokedBy,
+            Map<String, Boolean> flags,
+            @Nullable LocalDate since) {
+        this(
+                site,
+                side,
+                sinceWeeks,
+                usualPain,
+                painAtRest,
+                painInLightUse,
+                worstThisWeek,
+                morningPain,
+                morningStiffness,
+                stiffMinutes,
+                settlesHours,
+                provokedBy,
+                flags,
+                since,
+                null);
+    }
 
     /** Throws {@link InvalidValue} naming the field. */
     public SiteRecord {
@@ -70,7 +106,18 @@ public record SiteRecord(
                 settlesHours,
                 provokedBy,
                 flags,
-                day);
+                day,
+                betterWeek);
+    }
+
+    /** Whether the worst of this week is said to be under the usual, so that it is asked once more. */
+    boolean isBetterThanUsual() {
+        return worstThisWeek != null && usualPain != null && worstThisWeek.value() < usualPain.value();
+    }
+
+    /** Whether this morning was worse than the worst of this week is said to be. */
+    boolean isUnderTheMorning() {
+        return worstThisWeek != null && morningPain != null && worstThisWeek.value() < morningPain.value();
     }
 
     /** Whether nothing that refers is said of it that was not said in {@code before}. */
@@ -102,13 +149,17 @@ public record SiteRecord(
         HIGH
     }
 
-    /** The highest pain said of this week, at rest or in use; requires all three to be answered. */
+    /**
+     * The highest pain said of this week, at rest and in use, and in a week said to be better than most the usual one; requires
+     * the first three to be answered.
+     */
     int worst() {
-        return Math.max(
+        int week = Math.max(
                 Objects.requireNonNull(worstThisWeek).value(),
                 Math.max(
                         Objects.requireNonNull(painAtRest).value(),
                         Objects.requireNonNull(painInLightUse).value()));
+        return usualPain != null && Boolean.TRUE.equals(betterWeek) ? Math.max(week, usualPain.value()) : week;
     }
 
     /** The staged bands; requires the pains and hours to settle to be answered. */

@@ -4,9 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import kinesia.core.arm.Side;
 import kinesia.core.exercise.Site;
+import kinesia.core.exercise.Stance;
 import kinesia.core.reason.Reason;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +16,9 @@ import org.jspecify.annotations.Nullable;
 final class Work {
     // Limits are looked at again at the block review [practice, four weeks].
     private static final int LOOK_AGAIN_DAYS = 28;
+    static final String CHANGED = "Has anything about your health changed since the clearance?";
+    // The version of the rules that asks it of everybody for whom something rests on a clearance.
+    private static final int CHANGE_ASKED_FROM = 4;
 
     private final ScreenAnswers answers;
     private final LocalDate takenOn;
@@ -48,15 +53,16 @@ final class Work {
     }
 
     void ask(String question) {
-        missing.add(question);
+        if (!missing.contains(question)) {
+            missing.add(question);
+        }
     }
 
     /** Asks what came with the rules of {@code version}; a screen taken under earlier ones is not incomplete for it. */
     void ask(String question, int version) {
-        if (answers.version() != null && answers.version() < version) {
-            notAskedThen.add(question);
-        } else {
-            missing.add(question);
+        List<String> open = answers.version() != null && answers.version() < version ? notAskedThen : missing;
+        if (!open.contains(question)) {
+            open.add(question);
         }
     }
 
@@ -64,6 +70,12 @@ final class Work {
         if (!notes.contains(note)) {
             notes.add(note);
         }
+    }
+
+    /** Whether a limit of the whole person leaves {@code stance} out. */
+    boolean rulesOut(Stance stance) {
+        String name = stance.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return limits.stream().anyMatch(l -> l.kind() == Limit.Kind.NO_STANCE && name.equals(l.target()));
     }
 
     void limit(List<LimitRow> rows, @Nullable Side side, @Nullable Site site, Reason reason) {
@@ -111,6 +123,9 @@ final class Work {
                 .filter(c -> !changed || !c.givenOn().isBefore(takenOn))
                 .max(Comparator.comparing(Clearance::expiresOn));
         found.ifPresent(c -> {
+            if (c.givenOn().isBefore(takenOn) && answers.readiness().changedSinceClearance() == null) {
+                ask(CHANGED, CHANGE_ASKED_FROM);
+            }
             if (clearedUntil == null || c.expiresOn().isBefore(clearedUntil)) {
                 clearedUntil = c.expiresOn();
             }

@@ -95,7 +95,7 @@ class RuleFileErrorsTest {
                 "weeks-after-dose: 8 | weeks-after-dose: 800",
                 "sites: [back-of-elbow | sites: [back-of-elbows",
                 "check: shoulder-behind | check: shoulder-behinds",
-                "allows: hold-bent | allows: hold-bends",
+                "allows: [hold-bent] | allows: [hold-bends]",
                 "end: [90, 160, 0, 5] | end: [90, 1600, 0, 5]",
                 "least: 0, most: 190 | least: 0, most: 1900",
                 "lowest-rung, target: table | lowest-rung, target: tabel",

@@ -92,7 +92,7 @@ public final class PrintReviews {
                 false,
                 false,
                 null,
-                null);
+                List.of());
         SessionRecord said = new SessionRecord(
                 session.on(), session.planned(), session.soreSites(), session.sets(), morning, session.nextDoor());
         System.out.println("soreness " + soreness + " of the back of the arm, "

@@ -175,7 +175,7 @@ class ResponseTest {
                 false,
                 false,
                 null,
-                null);
+                List.of());
         SessionRecord session =
                 new SessionRecord(quiet.on(), quiet.planned(), quiet.soreSites(), quiet.sets(), sore, quiet.nextDoor());
 

@@ -25,7 +25,7 @@ public final class Answers {
     private final List<SiteRecord> sites = new ArrayList<>();
     private final List<CheckResult> checks = new ArrayList<>();
     private final List<Clearance> clearances = new ArrayList<>();
-    private Readiness readiness = new Readiness(true, false, false, null);
+    private Readiness readiness = new Readiness(true, false, false, false);
     private Pressure pressure = new Pressure(false, List.of(new Reading(124, 76, 68, false)));
     private final Map<String, ScreenAnswers.CautionDetail> details = new HashMap<>();
     private ScreenAnswers.Earlier earlier;
@@ -143,7 +143,11 @@ public final class Answers {
     }
 
     public Answers cleared(Clearance.Purpose purpose, Side side, Site site, LocalDate from, LocalDate to) {
-        clearances.add(new Clearance(purpose, "Dr Solveig Marsh", from, to, "", side, site));
+        return letter(new Clearance(purpose, "Dr Solveig Marsh", from, to, "", side, site));
+    }
+
+    public Answers letter(Clearance clearance) {
+        clearances.add(clearance);
         return this;
     }
 
@@ -179,6 +183,7 @@ public final class Answers {
         private Double settles = 1.0;
         private List<String> provokedBy = List.of();
         private LocalDate since;
+        private Boolean betterWeek;
         private final Map<String, Boolean> flags = new HashMap<>();
 
         private Sore(Site site, Side side) {
@@ -234,6 +239,11 @@ public final class Answers {
             return this;
         }
 
+        public Sore betterWeek() {
+            betterWeek = true;
+            return this;
+        }
+
         public Sore flag(String id) {
             flags.put(id, true);
             return this;
@@ -259,7 +269,8 @@ public final class Answers {
                     settles,
                     provokedBy,
                     flags,
-                    since);
+                    since,
+                    betterWeek);
         }
 
         private static PainScore score(Integer pain) {

@@ -39,6 +39,10 @@ final class WrittenPerson {
         "changed",
         "readiness",
         "symptoms-since",
+        "disease-since",
+        "pressure-alone",
+        "unsaid",
+        "letter",
         "pressure",
         "concern",
         "no-meter",
@@ -102,7 +106,9 @@ final class WrittenPerson {
 
     private void readiness() {
         String words = person.find("readiness").map(RuleFile::text).orElse("");
-        Boolean changed = person.find("changed").map(RuleFile::yesNo).orElse(false);
+        boolean unsaid = ScreeningCasesTest.texts(person, "unsaid").contains("changed");
+        Boolean changed =
+                unsaid ? null : person.find("changed").map(RuleFile::yesNo).orElse(false);
         answers.readiness(new Readiness(
                 !words.startsWith("inactive"),
                 words.endsWith("disease"),
@@ -110,7 +116,11 @@ final class WrittenPerson {
                 changed,
                 person.find("symptoms-since").map(s -> day(s.text())).orElse(null),
                 null,
-                null));
+                null,
+                person.find("disease-since")
+                        .map(s -> day(s.text()))
+                        .orElse(words.endsWith("disease") ? Answers.TODAY.minusYears(5) : null),
+                person.find("pressure-alone").map(RuleFile::yesNo).orElse(null)));
     }
 
     private void pressure() {
@@ -126,13 +136,15 @@ final class WrittenPerson {
     /** [upper, lower, pulse, words], [upper, lower] or [pulse]. */
     private Reading reading(RuleFile line) {
         List<Integer> numbers = new ArrayList<>();
-        Integer quiet = null;
+        Integer quiet = 5;
         LocalDate on = null;
         boolean irregular = false;
         for (RuleFile part : line.items()) {
             String word = part.text();
             if (word.equals("irregular")) {
                 irregular = true;
+            } else if (word.equals("quiet unsaid")) {
+                quiet = null;
             } else if (word.startsWith("quiet ")) {
                 quiet = Integer.valueOf(word.substring(6));
             } else if (word.startsWith("day ")) {
@@ -163,6 +175,9 @@ final class WrittenPerson {
             place.find("settles").ifPresent(n -> sore.settles(n.number()));
             place.find("stiff").ifPresent(n -> sore.stiff(4, n.whole()));
             place.find("since").ifPresent(n -> sore.since(day(n.text())));
+            place.find("usual").ifPresent(n -> sore.usual(n.whole()));
+            place.find("morning").ifPresent(n -> sore.morning(n.whole()));
+            place.find("better-week").ifPresent(n -> sore.betterWeek());
             answers.sore(sore);
         }
     }
@@ -192,12 +207,19 @@ final class WrittenPerson {
         LocalDate given = parts.length > 1 ? day(parts[1]) : Answers.TODAY;
         boolean ends = parts.length > 3 && parts[2].equals("until");
         Site site = purpose == Clearance.Purpose.PLACE ? Site.valueOf(name(parts[2])) : null;
-        answers.cleared(
+        Optional<RuleFile> letter = person.find("letter");
+        answers.letter(new Clearance(
                 purpose,
+                "Dr Solveig Marsh",
+                given,
+                ends ? day(parts[3]) : Answers.TODAY.plusDays(10),
+                letter.flatMap(l -> l.find("conditions")).map(RuleFile::text).orElse(""),
                 sided ? (other ? side.other() : side) : null,
                 site,
-                given,
-                ends ? day(parts[3]) : Answers.TODAY.plusDays(10));
+                letter.isPresent() && letter.get().find("strength").isPresent()
+                        ? letter.get().at("strength").choice(Clearance.Strength.class)
+                        : null,
+                letter.flatMap(l -> l.find("effort")).map(RuleFile::number).orElse(null)));
     }
 
     private static LocalDate day(String offset) {

@@ -238,7 +238,7 @@ record DemoClient(
                         true,
                         1.3,
                         0.008,
-                        new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("straightening-against-load")),
+                        new Sore(Site.BACK_OF_ELBOW, Side.RIGHT, List.of("deep-bending")),
                         List.of(2, 2, 2, 2),
                         new Says(Set.of(), Set.of(), true, null, null),
                         60,
@@ -314,6 +314,10 @@ record DemoClient(
                         3,
                         true,
                         null));
+    }
+
+    boolean takesHeartMedicine() {
+        return cautions.contains("CAUTION-heart-medicine");
     }
 
     /** Movement checks of the {@code n}th screen: Maren's elbow opens up from screen to screen. */

@@ -383,7 +383,8 @@ class DemoLoader implements SmartInitializingSingleton {
                             null));
             ScreenAnswers answers = new ScreenAnswers(
                     flags,
-                    new ScreenAnswers.Readiness(who.active(), false, false, null),
+                    // Medicine that slows the heart is taken for something that is known.
+                    new ScreenAnswers.Readiness(who.active(), who.takesHeartMedicine(), false, false),
                     new ScreenAnswers.Pressure(false, List.of(response.reading())),
                     client.cautions(),
                     client.cautionDetails(),

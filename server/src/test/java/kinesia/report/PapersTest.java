@@ -2,7 +2,10 @@ package kinesia.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kinesia.shared.Caller;
@@ -71,6 +74,46 @@ class PapersTest {
         caller.get("/api/week?of=" + today)
                 .at("/visits")
                 .forEach(v -> assertThat(week).contains(v.at("/clientName").asText()));
+    }
+
+    /** RULES 7: no sheet says less than the plan about a side, a load, a limit or a caution. */
+    @Test
+    void a_sheet_for_one_arm_says_which_and_keeps_every_number_and_limit_of_the_plan() throws Exception {
+        String one = caller.screened(
+                "One Armed",
+                a -> ((ObjectNode) a.get("flags"))
+                        .putObject("FLAG-neck")
+                        .put("present", true)
+                        .put("side", "LEFT"));
+        UUID session = UUID.randomUUID();
+        Caller.Answer planned = caller.put(
+                "/api/clients/" + one + "/sessions/" + session,
+                Map.of("sleepHours", 7, "armsWorkedHarder", false, "somethingNew", false, "sites", List.of()));
+        assertThat(planned.at("/sessionId").asText()).isEqualTo(session.toString());
+        String sheet = read("/api/sessions/" + session + "/sheet.pdf");
+        Caller.Answer view = caller.get("/api/sessions/" + session);
+        int slots = 0;
+        for (JsonNode unit : view.at("/plan/units")) {
+            for (JsonNode slot : unit.get("slots")) {
+                slots++;
+                assertThat(sheet)
+                        .contains(
+                                slot.get("name").asText(),
+                                slot.at("/load/label").asText())
+                        .contains(slot.get("sets").asInt() + (slot.get("sets").asInt() == 1 ? " set of " : " sets of "))
+                        .contains(slot.at("/tempo/downS").asInt() + " s down");
+                boolean single = slot.get("arms").asText().equals("IN_TURN")
+                        && slot.get("sides").size() == 1;
+                assertThat(!single || sheet.contains("right arm only")).isTrue();
+            }
+        }
+        assertThat(slots).isPositive();
+        assertThat(sheet).contains("right arm only").doesNotContain("left arm only");
+        caller.get("/api/clients/" + one + "/screen").at("/now/limits").forEach(limit -> {
+            if (!limit.get("kind").asText().equals("NO_CUFFS")) {
+                assertThat(sheet).contains(limit.at("/reason/exact").asText().replaceAll("\\s+", " "));
+            }
+        });
     }
 
     @Test

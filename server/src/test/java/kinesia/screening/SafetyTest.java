@@ -213,9 +213,7 @@ class SafetyTest {
         String client = caller.screened("Careful Person", a -> {});
         Answer dose = screen(
                 client,
-                a -> ((ObjectNode) a.get("details"))
-                        .putObject("CAUTION-tendon-medicine")
-                        .put("lastDoseOn", "2099-01-01"));
+                a -> a.putObject("details").putObject("CAUTION-tendon-medicine").put("lastDoseOn", "2099-01-01"));
         assertThat(dose.at("/fields/0/field").asText()).contains("lastDoseOn");
         Answer word = screen(client, a -> {
             ObjectNode site = a.putArray("soreSites").addObject();

@@ -235,7 +235,10 @@ final class Candidates {
         if (!sorted.isAllowed() || !loaded) {
             return sorted;
         }
-        FirstLoad first = lighter(this.first.of(sorted.exercise()), this.first.of(sorted.full()));
+        FirstLoad first = this.first.of(sorted.exercise());
+        if (!sorted.exercise().movement().equals(sorted.full().movement())) {
+            first = lighter(first, this.first.of(sorted.full()));
+        }
         firstLoads.put(key, first);
         // Where nothing sore is loaded, a load a tenth over it will do for about eight repetitions.
         Fit bounded = sorted.bounded(first.kg(), loadsSore(sorted) ? 0 : StartLoad.NEARLY);

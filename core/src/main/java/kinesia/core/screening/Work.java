@@ -140,8 +140,9 @@ final class Work {
     }
 
     Assessment done(List<Assessment.CheckAsk> checks, List<Assessment.CheckReading> readings) {
-        // Cuffs are off for everyone who was not cleared for them; that alone limits nobody.
-        boolean free = limits.stream().allMatch(l -> CuffRules.isUsual(l.reason()));
+        // Cuffs are off for everyone who was not cleared for them, and words stand beside the rest; those alone limit
+        // nobody.
+        boolean free = limits.stream().allMatch(l -> l.kind() == Limit.Kind.IN_WORDS || CuffRules.isUsual(l.reason()));
         Outcome outcome = free ? Outcome.GO : Outcome.GO_WITH_LIMITS;
         if (!missing.isEmpty()) {
             outcome = outcome.worse(Outcome.INCOMPLETE);

@@ -85,7 +85,7 @@ async function keep() {
 }
 .fields {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(8rem, 11rem));
+  grid-template-columns: repeat(auto-fit, minmax(7rem, 11rem));
   gap: 0 1rem;
   align-items: end;
 }

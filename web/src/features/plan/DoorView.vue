@@ -27,6 +27,8 @@ const notAsked = ref<string[]>([])
 const refusals = ref<Reason[]>([])
 const whatToDo = ref<string[]>([])
 const unread = ref(false)
+/** What a clinician asked for in words: said once more before anything is lifted. */
+const letters = ref<string[]>([])
 const sessionId = crypto.randomUUID()
 
 onMounted(async () => {
@@ -48,6 +50,7 @@ onMounted(async () => {
   place.value = all[4].composition.placeId ?? booked ?? placeId
   places.value = all[2].filter((p) => [placeId, place.value, ...(otherPlaces ?? [])].includes(p.id))
   notAsked.value = all[1].now?.notAskedThen ?? []
+  letters.value = (all[1].now?.limits ?? []).filter((l) => l.kind === 'IN_WORDS').map((l) => l.reason.exact)
   sites.value = (all[1].screen?.answers.soreSites ?? []).map((record) => ({ record, pain: undefined }))
 })
 
@@ -101,6 +104,7 @@ async function plan() {
         />
       </aside>
       <form class="panel" @submit.prevent="plan">
+        <p v-for="l in letters" :key="l" class="letter">{{ l }}</p>
         <DoorReading :client-id="id" @open="(open) => (unread = open)" />
         <ChoiceGroup
           v-if="places.length > 1"
@@ -152,7 +156,7 @@ async function plan() {
           <RouterLink :to="`/clients/${id}/screen`">Go to the screen</RouterLink>
         </div>
         <BButton type="submit" variant="primary" :disabled="busy || !answered()">
-          {{ answered() ? 'Plan today’s session' : 'Answer each line to plan' }}
+          {{ answered() ? 'Plan today’s session' : unread ? 'Read the pressure first' : 'Answer each line to plan' }}
         </BButton>
       </form>
     </div>
@@ -160,6 +164,10 @@ async function plan() {
 </template>
 
 <style scoped>
+.letter {
+  border-left: 6px solid var(--line);
+  padding-left: 0.9rem;
+}
 .refused {
   border-left: 6px solid var(--refer);
   padding: 0.6rem 0.9rem;

@@ -1,7 +1,11 @@
 package kinesia.floor;
 
 import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import kinesia.core.dose.WarmUp;
 import kinesia.core.plan.Method;
 import kinesia.core.plan.Plan;
@@ -31,12 +35,7 @@ final class SheetPdf {
         letter.title(client + ", " + Letter.day(view.visitOn()));
         letter.text(plan.minutes().warmUp() + " minutes of warm-up, "
                 + plan.minutes().work() + " of work");
-        letter.section(
-                "What changed",
-                view.changes().stream()
-                        .map(c -> c.exerciseName() + ": " + c.reason().exact())
-                        .distinct()
-                        .toList());
+        letter.section("What changed", changes(view));
         SheetParts.keepTo(letter, view.soreSites(), limits, plan.notes());
         letter.section("Warm-up", plan.warmUp().stream().map(SheetPdf::step).toList());
         for (Plan.Unit unit : plan.units()) {
@@ -51,6 +50,17 @@ final class SheetPdf {
             }
         }
         SheetParts.stop(letter);
+    }
+
+    /** Each reason once, with all that it changed. */
+    private static List<String> changes(SessionView view) {
+        Map<String, Set<String>> names = new LinkedHashMap<>();
+        view.changes()
+                .forEach(c -> names.computeIfAbsent(c.reason().exact(), r -> new LinkedHashSet<>())
+                        .add(c.exerciseName()));
+        return names.entrySet().stream()
+                .map(e -> String.join("; ", e.getValue()) + ": " + e.getKey())
+                .toList();
     }
 
     /** A ramp with its load, where the words do not say it. */

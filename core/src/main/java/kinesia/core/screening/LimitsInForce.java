@@ -25,14 +25,15 @@ public record LimitsInForce(List<Limit> limits, List<SetAside> setAside) {
 
     /**
      * Whether a person may loosen {@code limit}: not when it is how a referral of {@code assessment} is kept, which takes a
-     * clearance or a new screen, and not restriction cuffs, which take a clearance of their own.
+     * clearance or a new screen, and not restriction cuffs and the words of a letter, which take a clearance of their own.
      */
     public static boolean mayBeLoosened(Limit limit, Assessment assessment) {
         boolean armRests = limit.kind() == Limit.Kind.NO_SUPPORT_ON_HAND && limit.site() == null;
         boolean keepsReferral =
                 limit.kind() == Limit.Kind.NO_LOADING || limit.kind() == Limit.Kind.HOLDS_ONLY || armRests;
         boolean byScreen = assessment.limits().contains(limit);
-        return limit.kind() != Limit.Kind.NO_CUFFS && !(keepsReferral && byScreen);
+        boolean letters = limit.kind() == Limit.Kind.NO_CUFFS || limit.kind() == Limit.Kind.IN_WORDS;
+        return !letters && !(keepsReferral && byScreen);
     }
 
     /** Applies {@code changes}, oldest first, to the limits of a screen taken on {@code screenedOn}. */

@@ -138,7 +138,7 @@ class Floor {
             for (String id : ids(questions, "cautions")) {
                 cautions.append(cautions.length() == 0 ? "" : ",").append('"').append(id).append("\":false");
             }
-            return "{\"flags\":{" + flags + "},\"readiness\":{\"regularlyActive\":true,\"knownDisease\":false,\"symptoms\":false},"
+            return "{\"flags\":{" + flags + "},\"readiness\":{\"regularlyActive\":true,\"knownDisease\":false,\"symptoms\":false,\"changedSinceClearance\":false},"
                     + "\"pressure\":{\"concern\":false,\"readings\":[{\"systolic\":124,\"diastolic\":76,\"pulse\":68,"
                     + "\"newlyIrregular\":false}]},\"cautions\":{" + cautions
                     + "},\"details\":{},\"soreSites\":[],\"checks\":[],\"clearances\":[]}";

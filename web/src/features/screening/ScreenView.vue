@@ -157,7 +157,7 @@ const readingsAsked = computed(() => {
               v-model:readiness="draft.readiness"
               v-model:pressure="draft.pressure"
               :wrong="wrong"
-              :cleared="clearances.some((c) => c.purpose === 'EXERCISE')"
+              :cleared="clearances.length > 0"
               :last="earlier.reading"
               :asked="readingsAsked"
               :heart-medicine="client?.details.cautions['CAUTION-heart-medicine'] ?? false"

@@ -78,7 +78,8 @@ class FloorClockTest {
         screen.putObject("readiness")
                 .put("regularlyActive", true)
                 .put("knownDisease", false)
-                .put("symptoms", false);
+                .put("symptoms", false)
+                .put("changedSinceClearance", false);
         screen.putObject("pressure")
                 .put("concern", false)
                 .putArray("readings")

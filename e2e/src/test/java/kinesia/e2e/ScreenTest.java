@@ -239,7 +239,7 @@ class ScreenTest {
             browser.press("None of these");
             openStep(browser, "To be seen before loading");
             browser.choose("A history of cancer, with new pain", "yes");
-            browser.press("None of the other 7");
+            browser.press("None of the other 8");
             browser.press("Next");
             ready(browser);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left crook of elbow"))

@@ -241,7 +241,13 @@ class ScreenTest {
             browser.choose("A history of cancer, with new pain", "yes");
             browser.press("None of the other 8");
             browser.press("Next");
-            ready(browser);
+            browser.choose("Symptoms of heart", "no");
+            browser.choose("A known disease", "no");
+            // Her medicine beside no known disease is asked about.
+            browser.choose("The medicine that slows the heart", "yes");
+            browser.choose("Regularly active", "yes");
+            browser.choose("Blood pressure known", "no");
+            browser.press("Next");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left crook of elbow"))
                     .first()
                     .click();

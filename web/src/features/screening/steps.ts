@@ -36,7 +36,8 @@ export function steps(
   })
   const r = draft.readiness
   const ready = [r.symptoms, r.knownDisease, r.regularlyActive, draft.pressure.concern].filter((a) => a === undefined)
-  const readyMissing = assessment?.missing.filter((m) => /reading|[Pp]ulse|the clearance|a known disease/.test(m)).length ?? 0
+  const readyMissing =
+    assessment?.missing.filter((m) => /reading|[Pp]ulse|the clearance|a known disease/.test(m)).length ?? 0
   const unanswered = questions.cautions.filter((c) => cautions[c.id] === undefined).length
   const cuffs = cuffAsks.filter((q) => draft.cuffs[q.id] === undefined).length
   const atPlaces = assessment?.missing.filter((m) => /^(left|right) /.test(m)).length ?? 0

@@ -243,8 +243,9 @@ class ScreenTest {
             browser.press("Next");
             browser.choose("Symptoms of heart", "no");
             browser.choose("A known disease", "no");
-            // Her medicine beside no known disease is asked about.
-            browser.choose("The medicine that slows the heart", "yes");
+            page.getByText("The medicine that slows the heart is taken").waitFor();
+            // Her medicine is for something that is known.
+            browser.choose("A known disease", "yes");
             browser.choose("Regularly active", "yes");
             browser.choose("Blood pressure known", "no");
             browser.press("Next");

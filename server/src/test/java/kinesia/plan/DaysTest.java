@@ -214,6 +214,7 @@ class DaysTest {
                 u.get("slots").forEach(s -> now.add(s.get("exerciseKey").asText()));
             }
         });
-        assertThat(now).isNotEmpty().doesNotContainAnyElementsOf(before);
+        // What was in the block before stays only where nothing else gives its muscle as many sets.
+        assertThat(now.stream().filter(key -> !before.contains(key)).count()).isGreaterThan(now.size() / 2);
     }
 }

@@ -207,7 +207,8 @@ final class Candidates {
                     "It is done on the floor, and getting down and up again is a hard task of its own here.",
                     "We stay off the floor for now."));
         }
-        sorted = comingIn(sorted);
+        Optional<Reason> comingIn = request.againstComingIn(sorted.exercise(), sorted.stress());
+        sorted = comingIn.isPresent() ? sorted.not(comingIn.get()) : sorted;
         Reason response = request.leftOut().get(key);
         if (response != null) {
             sorted = sorted.not(response);
@@ -251,30 +252,6 @@ final class Candidates {
     /** What is left of a range that limits cut is worked with at most the load of the whole one. */
     private static FirstLoad lighter(FirstLoad cut, FirstLoad whole) {
         return whole.kg() < cut.kg() ? whole : cut;
-    }
-
-    /** Leaves out what would come in and asks too much of a place that eased, or was never done there and loads it. */
-    private Fit comingIn(Fit fit) {
-        String key = fit.exercise().key();
-        Fit sorted = fit;
-        for (PlanRequest.StressBudget budget : request.stressBudgets()) {
-            PlanRequest.Incoming incoming = budget.incoming();
-            if (incoming == null
-                    || incoming.stays().contains(key)
-                    || request.wishes().pinned().contains(key)
-                    || !fit.workingArms().contains(budget.side())) {
-                continue;
-            }
-            double asks = fit.stress().getOrDefault(budget.site(), 0.0)
-                    * request.learned().factor(key, budget.place());
-            boolean firstRung = fit.exercise().traits().rung() == Traits.Rung.WALL;
-            boolean unknown =
-                    asks >= LimitCheck.LOADS_SITE_FROM && !incoming.known().contains(key) && !firstRung;
-            if (asks > incoming.most() || unknown) {
-                sorted = sorted.not(incoming.reason());
-            }
-        }
-        return sorted;
     }
 
     /** Whether {@code fit} loads a sore place of an arm that works. */

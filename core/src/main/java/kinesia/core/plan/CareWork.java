@@ -105,6 +105,7 @@ final class CareWork {
                         && !request.leftOut().containsKey(e.key()))
                 .map(e -> Fit.of(suitabilities, request, worth, e))
                 .filter(f -> f.isAllowed() && hasLoad(f) && f.arms().isEmpty())
+                .filter(f -> request.againstComingIn(f.exercise(), f.stress()).isEmpty())
                 .findFirst();
     }
 

@@ -3,6 +3,7 @@ package kinesia.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import kinesia.core.arm.Side;
@@ -16,6 +17,7 @@ import kinesia.core.exercise.Exercise;
 import kinesia.core.exercise.Head;
 import kinesia.core.exercise.Place;
 import kinesia.core.exercise.Site;
+import kinesia.core.exercise.Traits;
 import kinesia.core.reason.InvalidValue;
 import kinesia.core.reason.Reason;
 import kinesia.core.screening.Limit;
@@ -265,6 +267,30 @@ public record PlanRequest(
     /** Who is planned for, as far as strength is read from it. */
     public Person person() {
         return new Person(body, age, known.story(), SoreSite.moderateArms(soreSites));
+    }
+
+    /**
+     * Why {@code exercise} may not come in beside a place that eased: it asks too much there, or loads it and was never done. Whichever
+     * arm works: nothing strange begins on the quiet arm while the other one is sore.
+     */
+    Optional<Reason> againstComingIn(Exercise exercise, Map<Site, Double> stress) {
+        String key = exercise.key();
+        boolean firstRung = exercise.traits().rung() == Traits.Rung.WALL;
+        for (StressBudget budget : stressBudgets) {
+            Incoming incoming = budget.incoming();
+            if (incoming == null
+                    || incoming.stays().contains(key)
+                    || wishes.pinned().contains(key)) {
+                continue;
+            }
+            double asks = stress.getOrDefault(budget.site(), 0.0) * learned.factor(key, budget.place());
+            boolean unknown =
+                    asks >= LimitCheck.LOADS_SITE_FROM && !incoming.known().contains(key) && !firstRung;
+            if (asks > incoming.most() || unknown) {
+                return Optional.of(incoming.reason());
+            }
+        }
+        return Optional.empty();
     }
 
     boolean newToTraining() {

@@ -151,7 +151,7 @@ final class EasedPlaces {
     }
 
     private static Set<String> keys(SessionRecord session) {
-        return session.plan().mainSlots().stream().map(Slot::exerciseKey).collect(Collectors.toSet());
+        return session.plan().slots().stream().map(Slot::exerciseKey).collect(Collectors.toSet());
     }
 
     /** What was done without pain over 2 at {@code place} each time. */
